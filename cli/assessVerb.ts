@@ -1,0 +1,21 @@
+import { assess } from '../core/adviser/assess';
+import { BadInput, problemLine, readCase } from './input';
+import type { Verb } from './verb';
+
+/** `assess FILE…`: one judgement a line, in order. A bad file gets one line on standard error, and the exit code is 2. */
+export const assessVerb: Verb = {
+  usage: 'assess FILE…',
+  run(names, out) {
+    if (names.length === 0) throw new BadInput('assess needs at least one case file');
+    let failed = false;
+    for (const name of names) {
+      const file = readCase(name);
+      if (file.ok) out.line(assess(file.value));
+      else {
+        failed = true;
+        out.problem(problemLine(name, file.problems));
+      }
+    }
+    return failed ? 2 : 0;
+  },
+};

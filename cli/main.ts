@@ -1,0 +1,32 @@
+import { assessVerb } from './assessVerb';
+import { decodeVerb } from './decodeVerb';
+import { BadInput } from './input';
+import { validateVerb } from './validateVerb';
+import type { Out, Verb } from './verb';
+
+const VERBS: ReadonlyMap<string, Verb> = new Map([
+  ['assess', assessVerb],
+  ['decode', decodeVerb],
+  ['validate', validateVerb],
+]);
+
+const out: Out = {
+  line: (value) => process.stdout.write(`${JSON.stringify(value)}\n`),
+  problem: (message) => process.stderr.write(`${message.replace(/\s*\n\s*/g, ' ')}\n`),
+};
+
+function run(words: readonly string[]): number {
+  const [name = '', ...rest] = words;
+  const verb = VERBS.get(name);
+  const usages = [...VERBS.values()].map((one) => one.usage).join(' | ');
+  if (!verb) throw new BadInput(`${name ? `there is no verb "${name}"` : 'a verb is missing'}; use: ${usages}`);
+  return verb.run(rest, out);
+}
+
+try {
+  process.exitCode = run(process.argv.slice(2));
+} catch (error) {
+  if (!(error instanceof BadInput)) throw error;
+  out.problem(`zelf: ${error.message}`);
+  process.exitCode = 2;
+}

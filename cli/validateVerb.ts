@@ -1,0 +1,17 @@
+import { BadInput, problemLine, readCase } from './input';
+import type { Verb } from './verb';
+
+/** `validate FILE…`: a line for each file; exit code 2 when any is not right. */
+export const validateVerb: Verb = {
+  usage: 'validate FILE…',
+  run(names, out) {
+    if (names.length === 0) throw new BadInput('validate needs at least one case file');
+    const results = names.map((name) => {
+      const file = readCase(name);
+      out.line({ file: name, ok: file.ok, problems: file.ok ? [] : file.problems });
+      if (!file.ok) out.problem(problemLine(name, file.problems));
+      return file.ok;
+    });
+    return results.every(Boolean) ? 0 : 2;
+  },
+};

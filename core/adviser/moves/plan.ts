@@ -1,0 +1,192 @@
+import type { CaseFile } from '../../casefile/contract';
+import type { Channel } from '../../casefile/words';
+import type { Scenario } from '../posterior';
+import type { Candidate } from './candidates';
+import { expectedRepairCost, optionCosts, type RepairProblem } from './expectedCost';
+import { minutesToOpen, openFor } from './setups';
+import { priceOf, REPAIRS } from './repairs';
+
+/** A move with what finishing the job is expected to cost when it is made first. */
+export interface PricedMove {
+  readonly kind: 'check' | 'repair';
+  readonly name: string;
+  readonly channel: Channel | null;
+  readonly minutes: number;
+  readonly money: number;
+  /** Expected cost of finishing from here with this move first, time included. */
+  readonly finish: number;
+  /** Expected cost of finishing without it. */
+  readonly without: number;
+  /** Chance that a repair cures; 0 for checks. */
+  readonly cures: number;
+  readonly candidate: Candidate | null;
+  readonly option: number;
+}
+
+export interface Plan {
+  readonly moves: readonly PricedMove[];
+  /** Expected cost of going on with repairs alone. */
+  readonly repairsOnly: number;
+  readonly problem: RepairProblem;
+}
+
+export interface Situation {
+  readonly file: CaseFile;
+  readonly scenarios: readonly Scenario[];
+  readonly problem: RepairProblem;
+  readonly open: ReadonlySet<string>;
+  /** Repair costs already worked out, by what stands open. */
+  readonly known: Map<string, Float64Array>;
+}
+
+/** How many checks the second step looks into, and how many follow-ups each may have. */
+const FIRST_STEPS = 10;
+const FOLLOW_UPS = 12;
+
+function costsWith(at: Situation, open: ReadonlySet<string>, inHand: string | null): Float64Array {
+  const key = `${[...open].join()}|${inHand}`;
+  const known = at.known.get(key);
+  if (known) return known;
+  const costs = optionCosts(at.problem, open, at.file, inHand);
+  at.known.set(key, costs);
+  return costs;
+}
+
+function partInHand(candidate: Candidate): string | null {
+  return candidate.buys ? `${candidate.buys}@${candidate.channel}` : null;
+}
+
+function classWeights(problem: RepairProblem, weights: Float64Array): Float64Array {
+  const sums = new Float64Array(problem.classes);
+  for (let i = 0; i < weights.length; i += 1) {
+    const k = problem.classOf[i] ?? 0;
+    sums[k] = (sums[k] ?? 0) + (weights[i] ?? 0);
+  }
+  return sums;
+}
+
+/** Money and minutes of a check with what stands open; a sensor it may break is priced in. */
+function checkCost(candidate: Candidate, at: Situation): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
+  const opens = openFor(candidate.setups, at.file, candidate.channel);
+  const minutes = candidate.minutes + minutesToOpen(opens, at.open, at.file);
+  const sensor = REPAIRS.find((one) => one.repair === 'replaced:sensor');
+  const price = sensor ? priceOf(sensor, at.file) : 0;
+  const money = candidate.buys ? price : 0;
+  const total = money + candidate.mayBreakSensor * price + (at.problem.hourValue * minutes) / 60;
+  return { minutes, money, total, open: new Set([...at.open, ...opens]) };
+}
+
+function after(weights: Float64Array, chance: Float64Array): Float64Array {
+  const then = new Float64Array(weights.length);
+  for (let i = 0; i < then.length; i += 1) then[i] = (weights[i] ?? 0) * (chance[i] ?? 0);
+  return then;
+}
+
+/** Expected cost of repairing once an outcome is known; unnormalised. */
+function repairAfter(weights: Float64Array, chance: Float64Array, costs: Float64Array, problem: RepairProblem): number {
+  const sums = new Float64Array(problem.classes);
+  for (let i = 0; i < weights.length; i += 1) {
+    const k = problem.classOf[i] ?? 0;
+    sums[k] = (sums[k] ?? 0) + (weights[i] ?? 0) * (chance[i] ?? 0);
+  }
+  return expectedRepairCost(problem, sums, costs).cost;
+}
+
+/** Expected cost of a check followed by repairs alone; unnormalised, as the weights are. */
+function oneStep(candidate: Candidate, weights: Float64Array, at: Situation): number {
+  const mass = weights.reduce((sum, one) => sum + one, 0);
+  const price = checkCost(candidate, at);
+  const costs = costsWith(at, price.open, partInHand(candidate));
+  return candidate.outcomes.reduce(
+    (sum, one) => sum + repairAfter(weights, one.chance, costs, at.problem),
+    price.total * mass,
+  );
+}
+
+/** Expected cost of a check, then the best of repairing at once or one check more. */
+function twoSteps(candidate: Candidate, followUps: readonly Candidate[], weights: Float64Array, at: Situation): number {
+  const mass = weights.reduce((sum, one) => sum + one, 0);
+  const price = checkCost(candidate, at);
+  const later = { ...at, open: price.open };
+  const costs = costsWith(at, price.open, partInHand(candidate));
+  return candidate.outcomes.reduce((sum, outcome) => {
+    const then = after(weights, outcome.chance);
+    if (then.every((one) => one < 1e-9)) return sum;
+    const repairNow = expectedRepairCost(at.problem, classWeights(at.problem, then), costs).cost;
+    const checkAgain = followUps.reduce((best, next) => (next === candidate ? best : Math.min(best, oneStep(next, then, later))), repairNow);
+    return sum + Math.min(repairNow, checkAgain);
+  }, price.total * mass);
+}
+
+function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
+  const weights = Float64Array.from(at.scenarios, (one) => one.probability);
+  const first = candidates.map((candidate) => ({ candidate, finish: oneStep(candidate, weights, at) })).sort((a, b) => a.finish - b.finish);
+  const followUps = first.slice(0, FOLLOW_UPS).map((one) => one.candidate);
+  const deep = first.map((one, index) => (index < FIRST_STEPS ? { ...one, finish: Math.min(one.finish, twoSteps(one.candidate, followUps, weights, at)) } : one));
+  return deep.map(({ candidate, finish }): PricedMove => {
+    const { minutes, money } = checkCost(candidate, at);
+    return { kind: 'check', name: candidate.check, channel: candidate.channel, minutes, money, finish, without: repairsOnly, cures: 0, candidate, option: -1 };
+  });
+}
+
+function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number): PricedMove[] {
+  const { problem } = at;
+  const weights = classWeights(problem, Float64Array.from(at.scenarios, (one) => one.probability));
+  return problem.options.map((option, r): PricedMove => {
+    const rest = Float64Array.from(weights);
+    let cured = 0;
+    for (const [k, bits] of problem.cures[r] ?? [])
+      if (((problem.full[k] ?? 0) & ~bits) === 0) {
+        cured += rest[k] ?? 0;
+        rest[k] = 0;
+      }
+    const opened = new Set([...at.open, ...option.opens]);
+    const finish = (costs[r] ?? 0) + expectedRepairCost(problem, rest, costsWith(at, opened, null), [r]).cost;
+    const without = option.row.repair === 'clear' ? finish + (1 - cured) * problem.workshop : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, [r]).cost);
+    const minutes = option.row.minutes + minutesToOpen(option.opens, at.open, at.file);
+    return { kind: 'repair', name: option.row.repair, channel: option.channel, minutes, money: option.price, finish, without, cures: cured, candidate: null, option: r };
+  });
+}
+
+/** A free look of a few minutes comes before any part that costs money, as long as it can say otherwise. */
+const SHORT_LOOK_MINUTES = 5;
+const SHORT_LOOK_MAY_COST = 1.5;
+const CAN_SAY_OTHERWISE = 0.04;
+
+function canSayOtherwise(candidate: Candidate, at: Situation): boolean {
+  const chances = candidate.outcomes.map((one) => at.scenarios.reduce((sum, each, i) => sum + each.probability * (one.chance[i] ?? 0), 0));
+  return chances.filter((one) => one >= CAN_SAY_OTHERWISE).length > 1;
+}
+
+/** A check that saves less than these minutes of the owner's time is not worth putting before the repair. */
+const WORTH_MINUTES = 5;
+
+function repairFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const top = moves[0];
+  const repair = moves.find((one) => one.kind === 'repair');
+  const worth = (at.problem.hourValue * WORTH_MINUTES) / 60;
+  if (!top || !repair || top.kind === 'repair' || repair.finish - top.finish >= worth) return [...moves];
+  return [repair, ...moves.filter((one) => one !== repair)];
+}
+
+function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const top = moves[0];
+  if (!top || top.kind !== 'repair' || top.money <= 0 || top.cures >= 0.93) return [...moves];
+  const short = moves.find(
+    (one) => one.candidate !== null && one.channel === top.channel && one.minutes <= SHORT_LOOK_MINUTES && one.money === 0 && one.finish - top.finish < SHORT_LOOK_MAY_COST && canSayOtherwise(one.candidate, at),
+  );
+  return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
+}
+
+/**
+ * Prices all moves and puts the best first: two-step look-ahead over checks, then repairs in p/c order with a workshop as the way out.
+ * @param at the situation. @param candidates the checks that could be made.
+ * @returns moves by the expected cost of finishing, and the cost of repairing without checks.
+ */
+export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan {
+  const costs = costsWith(at, at.open, null);
+  const weights = classWeights(at.problem, Float64Array.from(at.scenarios, (one) => one.probability));
+  const repairsOnly = expectedRepairCost(at.problem, weights, costs).cost;
+  const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort((a, b) => a.finish - b.finish);
+  return { moves: lookFirst(repairFirst(moves, at), at), repairsOnly, problem: at.problem };
+}

@@ -1,0 +1,151 @@
+import { BROKEN_NOW_AND_THEN, CORRODED, LOOM_SHORT, ONCE_A_TURN, WEAK_SIGNAL, WIRE_OPEN } from './groups';
+import type { Table } from './table';
+
+/** Trouble codes: whether one names the channel, what failure it tells, its status, and what comes back after erasing. */
+
+const LASTING = [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input'] as const;
+const TURNING = [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris'] as const;
+
+export const CODE_NAMED: Table = {
+  topic: 'code-named',
+  outcomes: ['not-named', 'named'],
+  mistaken: 0.01,
+  otherwise: { gives: { named: 0.025 }, why: 'readers mix up corners; makers use the numbers otherwise' },
+  rows: [
+    { for: [...LASTING, 'sensor-dead', 'ring-wrong'], gives: { named: 0.93 }, why: 'the monitor tests it all the time' },
+    { for: [...CORRODED, 'loom-crossed'], gives: { named: 0.85 }, why: 'seen when it is open' },
+    { for: [...BROKEN_NOW_AND_THEN], gives: { named: 0.85 }, why: 'each opening leaves a code' },
+    { for: [...TURNING], gives: { named: 0.82 }, why: 'seen by comparing wheels' },
+    { for: ['tyre-mismatch'], gives: { named: 0.5 }, why: 'the odd wheel, or all as implausible' },
+    { for: ['stale-code'], gives: { named: 0.95 }, why: 'that is what it is' },
+    { for: ['battery-low'], gives: { named: 0.4 }, why: 'low voltage throws codes for any wheel' },
+    { for: ['module-supply'], gives: { named: 0.3 }, why: 'a sagging feed looks like sensors' },
+  ],
+};
+
+const FAILURE_OUTCOMES = ['none-told', 'open', 'short-to-ground', 'short-to-supply', 'circuit', 'intermittent', 'no-signal', 'erratic', 'implausible', 'direction', 'supply'];
+
+/** Given that a code names the channel: the failure it tells. */
+export const CODE_FAILURE: Table = {
+  topic: 'code-failure',
+  outcomes: FAILURE_OUTCOMES,
+  mistaken: 0.06,
+  otherwise: { gives: { 'none-told': 0, open: 0.14, circuit: 0.22, 'no-signal': 0.14, implausible: 0.16, erratic: 0.08, intermittent: 0.08 }, why: 'whatever once happened' },
+  rows: [
+    { for: [...WIRE_OPEN, 'plug-loose'], gives: { 'none-told': 0, open: 0.4, circuit: 0.33, 'no-signal': 0.1, supply: 0.04, intermittent: 0.03, 'short-to-supply': 0.04, 'short-to-ground': 0.02, implausible: 0.02, erratic: 0.01, direction: 0.01 }, why: 'an open is seen electrically; some modules only miss the signal' },
+    { for: ['sensor-short', 'lead-short'], gives: { 'none-told': 0, circuit: 0.36, 'short-to-ground': 0.24, open: 0.08, 'no-signal': 0.12, supply: 0.05, erratic: 0.04, implausible: 0.04, 'short-to-supply': 0.03, intermittent: 0.03, direction: 0.01 }, why: 'a bridge or leak' },
+    { for: ['loom-short-to-ground'], gives: { 'none-told': 0, 'short-to-ground': 0.55, circuit: 0.25, supply: 0.06, 'no-signal': 0.06, open: 0.02, 'short-to-supply': 0.01 }, why: 'named as what it is' },
+    { for: ['loom-short-to-supply'], gives: { 'none-told': 0, 'short-to-supply': 0.6, circuit: 0.22, 'no-signal': 0.05, open: 0.03, 'short-to-ground': 0.02 }, why: 'named as what it is' },
+    { for: ['loom-short-across'], gives: { 'none-told': 0, circuit: 0.38, 'short-to-ground': 0.2, 'no-signal': 0.2, open: 0.05, supply: 0.05, 'short-to-supply': 0.04 }, why: 'the pair bridged' },
+    { for: [...CORRODED], gives: { 'none-told': 0, circuit: 0.3, open: 0.2, intermittent: 0.15, 'no-signal': 0.1, erratic: 0.08, implausible: 0.06, supply: 0.05, 'short-to-ground': 0.04 }, why: 'a bad contact is electrical, now and then' },
+    { for: [...BROKEN_NOW_AND_THEN], gives: { 'none-told': 0, intermittent: 0.25, open: 0.22, circuit: 0.22, erratic: 0.1, 'no-signal': 0.08, implausible: 0.08 }, why: 'opens now and then' },
+    { for: ['gap-wide', 'sensor-weak', 'sensor-damaged', 'sensor-dirty'], gives: { 'none-told': 0, 'no-signal': 0.34, implausible: 0.28, erratic: 0.24, intermittent: 0.05, circuit: 0.03, open: 0.015, direction: 0.01, supply: 0.01 }, why: 'the circuit is whole, the signal small' },
+    { for: [...ONCE_A_TURN, 'ring-debris'], gives: { 'none-told': 0, erratic: 0.42, implausible: 0.33, 'no-signal': 0.12, intermittent: 0.04, circuit: 0.02, direction: 0.02, open: 0.01, supply: 0.01 }, why: 'the signal trembles' },
+    { for: ['ring-wrong'], gives: { 'none-told': 0, 'no-signal': 0.4, implausible: 0.35, erratic: 0.1, direction: 0.09, circuit: 0.02, open: 0.01 }, why: 'deaf, or counting wrongly' },
+    { for: ['sensor-dead'], gives: { 'none-told': 0, 'no-signal': 0.3, circuit: 0.28, open: 0.1, supply: 0.08, implausible: 0.1, direction: 0.05, erratic: 0.04 }, why: 'dead electronics draw the wrong current or give no pulses' },
+    { for: ['loom-crossed'], gives: { 'none-told': 0, circuit: 0.3, implausible: 0.25, 'no-signal': 0.2, direction: 0.08, erratic: 0.05 }, why: 'wrong polarity, or two corners exchanged' },
+    { for: ['module-input'], gives: { 'none-told': 0, circuit: 0.4, open: 0.15, 'no-signal': 0.12, supply: 0.1, 'short-to-ground': 0.06, 'short-to-supply': 0.05 }, why: 'the input itself' },
+    { for: ['tyre-mismatch'], gives: { 'none-told': 0, implausible: 0.85, erratic: 0.06 }, why: 'a wheel that does not agree' },
+    { for: ['battery-low', 'module-supply'], gives: { 'none-told': 0, supply: 0.4, circuit: 0.2, implausible: 0.12, 'no-signal': 0.1, open: 0.08 }, why: 'voltage' },
+  ],
+};
+
+/** Given that a code names the channel: the strongest status told. */
+export const CODE_STATUS: Table = {
+  topic: 'code-status',
+  outcomes: ['stored', 'pending', 'current'],
+  mistaken: 0.04,
+  otherwise: { gives: { current: 0.15, pending: 0.15 }, why: 'no fault there now' },
+  rows: [
+    { for: [...LASTING, 'sensor-dead'], gives: { current: 0.82, pending: 0.06 }, why: 'present now' },
+    { for: [...CORRODED, 'loom-crossed', 'ring-wrong'], gives: { current: 0.55, pending: 0.12 }, why: 'often present' },
+    { for: [...TURNING, 'tyre-mismatch'], gives: { current: 0.32, pending: 0.2 }, why: 'standing still it is only stored' },
+    { for: [...BROKEN_NOW_AND_THEN], gives: { current: 0.3, pending: 0.2 }, why: 'whole at the moment' },
+    { for: ['stale-code'], gives: { current: 0.03, pending: 0.05 }, why: 'history' },
+    { for: ['battery-low'], gives: { current: 0.2, pending: 0.15 }, why: 'set while cranking' },
+    { for: ['module-supply'], gives: { current: 0.5, pending: 0.1 }, why: 'while the feed is low' },
+  ],
+};
+
+/** What happened to the channel's code after recording and erasing. */
+export const CLEAR: Table = {
+  topic: 'clear',
+  outcomes: ['stayed-clear', 'returned-at-key-on', 'returned-when-moving', 'returned-later'],
+  mistaken: 0.02,
+  otherwise: { gives: { 'stayed-clear': 0.95, 'returned-at-key-on': 0.01 }, why: 'nothing to set it' },
+  rows: [
+    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'lead-short', 'plug-loose', 'module-input'], gives: { 'returned-at-key-on': 0.87, 'returned-when-moving': 0.06, 'returned-later': 0.03 }, why: 'an electrical fault that is present is found at key-on' },
+    { for: ['sensor-short'], gives: { 'returned-at-key-on': 0.68, 'returned-when-moving': 0.2, 'returned-later': 0.07 }, why: 'a part short may pass the key-on check' },
+    { for: ['sensor-dead'], gives: { 'returned-at-key-on': 0.5, 'returned-when-moving': 0.4, 'returned-later': 0.05 }, why: 'draws the wrong current, or only gives no pulses' },
+    { for: ['loom-crossed'], gives: { 'returned-at-key-on': 0.4, 'returned-when-moving': 0.45, 'returned-later': 0.08 }, why: 'wrong polarity shows at once, exchanged corners on moving' },
+    { for: [...CORRODED], gives: { 'returned-at-key-on': 0.42, 'returned-when-moving': 0.22, 'returned-later': 0.24 }, why: 'a bad contact comes and goes' },
+    { for: [...BROKEN_NOW_AND_THEN], gives: { 'returned-at-key-on': 0.16, 'returned-when-moving': 0.25, 'returned-later': 0.36 }, why: 'waits for the next shake' },
+    { for: [...TURNING], gives: { 'returned-at-key-on': 0.04, 'returned-when-moving': 0.72, 'returned-later': 0.16 }, why: 'needs the wheels' },
+    { for: ['ring-wrong', 'tyre-mismatch'], gives: { 'returned-at-key-on': 0.05, 'returned-when-moving': 0.8, 'returned-later': 0.1 }, why: 'needs the wheels' },
+    { for: ['stale-code'], gives: { 'stayed-clear': 0.965, 'returned-at-key-on': 0.01 }, why: 'history does not come back' },
+    { for: ['battery-low'], gives: { 'stayed-clear': 0.45, 'returned-at-key-on': 0.25, 'returned-when-moving': 0.08 }, why: 'comes back with the next weak start' },
+    { for: ['module-supply'], gives: { 'stayed-clear': 0.2, 'returned-at-key-on': 0.6, 'returned-when-moving': 0.08 }, why: 'the feed is still low' },
+  ],
+};
+
+/** A current fault may refuse to be erased. */
+export const CLEAR_REFUSED: Table = {
+  topic: 'clear-refused',
+  outcomes: ['erased', 'refused'],
+  mistaken: 0.05,
+  otherwise: { gives: { refused: 0.08 }, why: 'engine running, or a reader that cannot' },
+  rows: [{ for: [...LASTING, 'module-supply'], gives: { refused: 0.3 }, why: 'some modules keep a code while its fault is present' }],
+};
+
+/** The reader reached the brake module and found no code. */
+export const NO_CODE: Table = {
+  topic: 'no-code',
+  outcomes: ['none', 'some'],
+  mistaken: 0.05,
+  otherwise: { gives: { some: 0.05 }, why: 'nothing wrong' },
+  rows: [
+    { for: [...LASTING, 'sensor-dead', 'ring-wrong', 'module-supply'], gives: { some: 0.94 }, why: 'a lasting fault leaves a code' },
+    { for: [...CORRODED, ...BROKEN_NOW_AND_THEN, ...TURNING, 'loom-crossed'], gives: { some: 0.85 }, why: 'most leave a code' },
+    { for: ['tyre-mismatch', 'battery-low', 'brake-switch'], gives: { some: 0.6 }, why: 'on some cars' },
+    { for: ['brake-fluid-low'], gives: { some: 0.25 }, why: 'a lamp of its own' },
+    { for: ['stale-code'], gives: { some: 0.97 }, why: 'it would have been seen' },
+  ],
+};
+
+const beside = (topic: string, fault: 'brake-switch' | 'brake-fluid-low'): Table => ({
+  topic,
+  outcomes: ['absent', 'present'],
+  mistaken: 0.02,
+  otherwise: { gives: { present: 0.01 }, why: 'seldom without cause' },
+  rows: [
+    { for: [fault], gives: { present: 0.75 }, why: 'named as what it is' },
+    { for: ['battery-low'], gives: { present: 0.08 }, why: 'low voltage throws many codes' },
+  ],
+});
+export const CODE_BRAKE_SWITCH = beside('code-brake-switch', 'brake-switch');
+export const CODE_BRAKE_FLUID = beside('code-brake-fluid', 'brake-fluid-low');
+
+/** A code of lost communication with the brake module, or no answer from it. */
+export const NO_ANSWER: Table = {
+  topic: 'no-answer',
+  outcomes: ['answers', 'silent'],
+  mistaken: 0.1,
+  otherwise: { gives: { silent: 0.15 }, why: 'many readers cannot reach the brake module at all' },
+  rows: [
+    { for: ['module-supply'], gives: { silent: 0.85 }, why: 'a module without feed is silent' },
+    { for: ['module-plug-corroded'], gives: { silent: 0.3 }, why: 'its bus pins rot as well' },
+    { for: ['battery-low'], gives: { silent: 0.3 }, why: 'too little voltage to talk' },
+  ],
+};
+
+/** A code whose wheel nobody knows. */
+export const CODE_UNPLACED: Table = {
+  topic: 'code-unplaced',
+  outcomes: ['absent', 'present'],
+  mistaken: 0.05,
+  otherwise: { gives: { present: 0.15 }, why: 'a code of another matter' },
+  rows: [
+    { for: [...LASTING, ...CORRODED, ...BROKEN_NOW_AND_THEN, ...TURNING, 'sensor-dead', 'ring-wrong', 'loom-crossed', 'tyre-mismatch'], gives: { present: 0.6 }, why: 'a bare number may be any wheel' },
+    { for: ['stale-code', 'battery-low', 'module-supply'], gives: { present: 0.6 }, why: 'old or voltage codes' },
+  ],
+};

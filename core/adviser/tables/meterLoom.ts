@@ -1,0 +1,121 @@
+import { bothTypes, type Table, type TypedTable } from './table';
+
+/** Readings along the body wiring, at the plug's feed, and of the supply. */
+
+const wire = (topic: string, open: number, other: { intermittent: number; crossed: number }): Table => ({
+  topic,
+  outcomes: ['good', 'some', 'open', 'unsteady'],
+  mistaken: 0.03,
+  otherwise: { gives: { good: 0.96, some: 0.015, open: 0.015 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
+  rows: [
+    { for: ['loom-open'], gives: { open: open * 0.86, some: open * 0.14, good: 1 - open - 0.005, unsteady: 0.005 }, why: 'one of the two wires, broken through or rotted to kilohms' },
+    { for: ['loom-intermittent'], gives: { good: 1 - other.intermittent, unsteady: other.intermittent * 0.5, open: other.intermittent * 0.3, some: other.intermittent * 0.2 }, why: 'whole until it is moved' },
+    { for: ['loom-crossed'], gives: { open: other.crossed, good: 1 - other.crossed - 0.02 }, why: 'the other end of the other wire' },
+    { for: ['module-plug-corroded', 'plug-corroded'], gives: { good: 0.72, some: 0.2, open: 0.05 }, why: 'probes touch the same green pins' },
+  ],
+});
+
+/** One wire measured: the break may be in the other. Both measured: none is left to hide in. */
+export const WIRE_ONE: TypedTable = bothTypes(wire('wire-one', 0.52, { intermittent: 0.14, crossed: 0.4 }));
+export const WIRE_BOTH: TypedTable = bothTypes(wire('wire-both', 0.965, { intermittent: 0.26, crossed: 0.5 }));
+export const WIRE_WIGGLE: TypedTable = bothTypes({
+  topic: 'wire-wiggle',
+  outcomes: ['steady', 'unsteady'],
+  mistaken: 0.03,
+  otherwise: { gives: { unsteady: 0.03 }, why: 'slipping probes' },
+  rows: [{ for: ['loom-intermittent'], gives: { unsteady: 0.72 }, why: 'where it jumps is where it breaks' }],
+});
+
+const toGround = (topic: string, share: number): Table => ({
+  topic,
+  outcomes: ['insulated', 'leak', 'short'],
+  mistaken: 0.03,
+  otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp; or an end still plugged in' },
+  rows: [
+    { for: ['loom-short-to-ground'], gives: { short: share * 0.8, leak: share * 0.2, insulated: 1 - share }, why: 'one of the two wires touches the body' },
+    { for: ['module-plug-corroded', 'plug-corroded'], gives: { insulated: 0.88, leak: 0.1 }, why: 'salt bridges' },
+    { for: ['loom-short-to-supply'], gives: { insulated: 0.6, leak: 0.3 }, why: 'through what the fed wire feeds' },
+  ],
+});
+export const GROUND_ONE: TypedTable = bothTypes(toGround('ground-one', 0.52));
+export const GROUND_BOTH: TypedTable = bothTypes(toGround('ground-both', 0.96));
+
+export const WIRE_VOLTAGE: TypedTable = bothTypes({
+  topic: 'wire-voltage',
+  outcomes: ['none', 'some'],
+  mistaken: 0.03,
+  otherwise: { gives: { some: 0.02 }, why: 'a wire with both ends off is dead' },
+  rows: [{ for: ['loom-short-to-supply'], gives: { some: 0.75 }, why: 'it touches a fed wire' }],
+});
+
+export const WIRE_TO_WIRE: TypedTable = bothTypes({
+  topic: 'wire-to-wire',
+  outcomes: ['insulated', 'leak', 'short'],
+  mistaken: 0.03,
+  otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp' },
+  rows: [
+    { for: ['loom-short-across'], gives: { short: 0.88, leak: 0.09 }, why: 'the pair is bridged' },
+    { for: ['plug-corroded', 'module-plug-corroded'], gives: { insulated: 0.86, leak: 0.12 }, why: 'salt bridges' },
+  ],
+});
+
+/** A feed that is there reads near battery voltage on some cars, a regulated 5 to 8 V on others. */
+const fed = (chance: number): Record<string, number> => ({ full: 0.66 * chance, part: 0.34 * chance });
+
+/** Loom side of the plug, ignition on. A passive input shows at most a bias, which is no fault. */
+export const SUPPLY_AT_PLUG: TypedTable = {
+  active: {
+    topic: 'supply-at-plug',
+    outcomes: ['full', 'part', 'low', 'none'],
+    mistaken: 0.02,
+    otherwise: { gives: { ...fed(0.95), low: 0.02 }, why: 'the module feeds it' },
+    rows: [
+      { for: ['loom-open'], gives: { ...fed(0.05), none: 0.87, low: 0.08 }, why: 'a hard open lets nothing through; 95 % sure' },
+      { for: ['loom-short-to-ground'], gives: { ...fed(0.08), none: 0.8, low: 0.12 }, why: 'the module switches a shorted channel off' },
+      { for: ['loom-short-across'], gives: { ...fed(0.1), none: 0.78, low: 0.12 }, why: 'bridged' },
+      { for: ['loom-short-to-supply'], gives: { full: 0.86, part: 0.08, none: 0.04 }, why: 'fed from the wrong place' },
+      { for: ['module-input'], gives: { ...fed(0.3), none: 0.55, low: 0.15 }, why: 'its feed may be what failed' },
+      { for: ['module-supply'], gives: { ...fed(0.2), none: 0.6, low: 0.2 }, why: 'nothing to feed with' },
+      { for: ['module-plug-corroded'], gives: { ...fed(0.6), low: 0.15, none: 0.25 }, why: 'a meter hardly loads a bad contact' },
+      { for: ['loom-intermittent'], gives: { ...fed(0.74), low: 0.04, none: 0.22 }, why: 'whole until it is moved' },
+      { for: ['loom-crossed'], gives: { ...fed(0.6), low: 0.1, none: 0.3 }, why: 'a crossed pair shows it reversed, crossed corners may not' },
+      { for: ['plug-corroded'], gives: { ...fed(0.82), low: 0.09, none: 0.09 }, why: 'full voltage hardly clears a corroded contact' },
+      { for: ['lead-short', 'sensor-short'], gives: { ...fed(0.72), low: 0.04, none: 0.24 }, why: 'the module may have switched the channel off: cycle the key' },
+      { for: ['plug-loose'], gives: { ...fed(0.87), none: 0.1 }, why: 'a pin pushed back is missed by the probe' },
+      { for: ['battery-low'], gives: { ...fed(0.72), low: 0.25 }, why: 'no more than the battery has' },
+    ],
+  },
+  passive: {
+    topic: 'supply-at-plug',
+    outcomes: ['low', 'part', 'none', 'full'],
+    mistaken: 0.03,
+    otherwise: { gives: { low: 0.5, part: 0.08, none: 0.37, full: 0.05 }, why: 'a small bias from the module, or none' },
+    rows: [{ for: ['loom-short-to-supply'], gives: { full: 0.8, low: 0.08 }, why: 'a fed wire touches it' }],
+  },
+};
+
+export const BATTERY_REST: Table = {
+  topic: 'battery-rest',
+  outcomes: ['well', 'low'],
+  mistaken: 0.02,
+  otherwise: { gives: { low: 0.05 }, why: 'just parked, or small loads on' },
+  rows: [{ for: ['battery-low'], gives: { low: 0.84 }, why: 'a tired one may still rest high' }],
+};
+export const BATTERY_CRANKING: Table = {
+  topic: 'battery-cranking',
+  outcomes: ['well', 'low'],
+  mistaken: 0.02,
+  otherwise: { gives: { low: 0.03 }, why: 'cold' },
+  rows: [{ for: ['battery-low'], gives: { low: 0.92 }, why: 'cranking shows it' }],
+};
+export const MODULE_SUPPLY: Table = {
+  topic: 'module-supply',
+  outcomes: ['well', 'low'],
+  mistaken: 0.03,
+  otherwise: { gives: { low: 0.03 }, why: 'a wrong pin' },
+  rows: [
+    { for: ['module-supply'], gives: { low: 0.86 }, why: 'a bad ground may hide in it' },
+    { for: ['battery-low'], gives: { low: 0.5 }, why: 'no more than the battery has' },
+    { for: ['module-plug-corroded'], gives: { low: 0.12 }, why: 'its feed pins may be green too' },
+  ],
+};

@@ -1,0 +1,96 @@
+import type { SensorType } from '../../casefile/words';
+import type { FaultId } from '../faults';
+
+/**
+ * What a check shows under each fault: one table a check, read by people and by the inference.
+ * A row's chances may leave outcomes out: what is left of 1 is shared evenly among them.
+ */
+export interface Table {
+  /** The check's name; observations of the same topic, channel and stage are reports of one thing. */
+  readonly topic: string;
+  /** The first is what a sound channel shows. */
+  readonly outcomes: readonly string[];
+  /** What is seen when no fault of the rows is there. */
+  readonly otherwise: Row;
+  readonly rows: readonly (Row & { readonly for: readonly FaultId[] })[];
+  /** Chance that the observer is mistaken altogether. */
+  readonly mistaken: number;
+}
+
+export interface Row {
+  readonly gives: Readonly<Record<string, number>>;
+  readonly why: string;
+}
+
+/** A check may mean different things on passive and active sensors; null: it says nothing there. */
+export interface TypedTable {
+  readonly passive: Table | null;
+  readonly active: Table | null;
+}
+
+/** Chances of one table in the order of its outcomes: `null` where the fault has no row of its own. */
+export interface Chances {
+  readonly table: Table;
+  readonly otherwise: readonly number[];
+  readonly byFault: ReadonlyMap<FaultId, readonly number[]>;
+}
+
+function spread(outcomes: readonly string[], gives: Row['gives']): number[] {
+  const told = Object.values(gives).reduce((sum, one) => sum + one, 0);
+  const open = outcomes.filter((one) => gives[one] === undefined).length;
+  const rest = open > 0 ? Math.max(0, 1 - told) / open : 0;
+  return outcomes.map((one) => gives[one] ?? rest);
+}
+
+const compiled = new WeakMap<Table, Chances>();
+
+/**
+ * A table's chances, spread out and looked up once.
+ * @param table the table. @returns chances in the order of `table.outcomes`, each row summing to 1.
+ */
+export function chancesOf(table: Table): Chances {
+  const known = compiled.get(table);
+  if (known) return known;
+  const byFault = new Map<FaultId, readonly number[]>();
+  for (const row of table.rows) {
+    const chances = spread(table.outcomes, row.gives);
+    for (const fault of row.for) byFault.set(fault, chances);
+  }
+  const chances: Chances = { table, otherwise: spread(table.outcomes, table.otherwise.gives), byFault };
+  compiled.set(table, chances);
+  return chances;
+}
+
+/**
+ * The chances of a check's outcomes under several causes at once: what any of them shows can be seen, nothing is seen only if none shows.
+ * @param chances a table's chances. @param causes the faults present.
+ * @returns chances in the order of outcomes; causes that the table does not name do not count.
+ */
+export function chancesUnder(chances: Chances, causes: readonly FaultId[]): readonly number[] {
+  const named = causes.map((one) => chances.byFault.get(one)).filter((one) => one !== undefined);
+  const [first, second] = named;
+  if (!first) return chances.otherwise;
+  if (!second) return first;
+  return joined(named);
+}
+
+function joined(all: readonly (readonly number[])[]): readonly number[] {
+  const first = all[0] as readonly number[];
+  const raw = first.map((_one, index) =>
+    index === 0
+      ? all.reduce((product, row) => product * (row[0] ?? 0), 1)
+      : 1 - all.reduce((product, row) => product * (1 - (row[index] ?? 0)), 1),
+  );
+  const sum = raw.reduce((total, one) => total + one, 0);
+  return raw.map((one) => one / sum);
+}
+
+/** The table that holds for a sensor type. */
+export function tableFor(typed: TypedTable, type: SensorType): Table | null {
+  return typed[type];
+}
+
+/** The same table whatever the sensor. */
+export function bothTypes(table: Table): TypedTable {
+  return { passive: table, active: table };
+}

@@ -1,0 +1,88 @@
+import type { Channel, Segment } from '../casefile/words';
+import { SEGMENTS } from '../casefile/words';
+import { faultRow, type FaultId } from './faults';
+import { concernedCauses, groupLikelihood, type Group } from './groups';
+import type { Hypothesis } from './hypotheses';
+import type { CarModel, ChannelModel } from './model';
+import type { Posterior } from './posterior';
+
+/** How much one group of reports speaks for a segment being at fault (positive) or against it, in decibans. */
+export interface Weight {
+  readonly ids: readonly string[];
+  readonly channel: Channel;
+  readonly segment: Segment;
+  readonly decibans: number;
+}
+
+/** The likeliest variant of sensor types: weights are told for it. */
+function likeliest(posterior: Posterior): CarModel {
+  const best = posterior.variantChance.indexOf(Math.max(...posterior.variantChance));
+  return posterior.models[best] as CarModel;
+}
+
+function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly FaultId[]): number {
+  return groupLikelihood(group, channel.type, concernedCauses(group, channel.type, faults));
+}
+
+function isIn(way: Hypothesis, epoch: number, segment: Segment): boolean {
+  return (way.faults[epoch] ?? []).some((fault) => faultRow(fault).segment === segment);
+}
+
+/** Average likelihood of a group over ways, weighed by their prior odds; null when there are none. */
+function average(group: Group, channel: ChannelModel, ways: readonly Hypothesis[]): number | null {
+  const odds = ways.reduce((sum, one) => sum + one.odds, 0);
+  if (odds <= 0) return null;
+  return ways.reduce((sum, one) => sum + one.odds * likelihoodOf(group, channel, one.faults[group.epoch] ?? []), 0) / odds;
+}
+
+/**
+ * The weight of evidence of each group for each segment of the channel it names: 10·log₁₀ of how much better "a fault in this segment" explains it than everything else there.
+ * @param posterior the belief. @returns one entry a group and segment, decibans rounded to a tenth.
+ */
+export function weightsOf(posterior: Posterior): Weight[] {
+  const model = likeliest(posterior);
+  return posterior.evidence.groups.flatMap((group) => {
+    const ids = [...new Set(group.reports.flatMap((one) => one.ids))];
+    const targets = model.channels.filter((one) => group.channel === null || one.channel === group.channel);
+    return targets.flatMap((channel) =>
+      SEGMENTS.flatMap((segment): Weight[] => {
+        const inside = channel.hypotheses.filter((one) => isIn(one, group.epoch, segment));
+        const outside = channel.hypotheses.filter((one) => !isIn(one, group.epoch, segment));
+        const [withFault, without] = [average(group, channel, inside), average(group, channel, outside)];
+        if (withFault === null || without === null || without <= 0) return [];
+        return [{ ids, channel: channel.channel, segment, decibans: Math.round(100 * Math.log10(withFault / without)) / 10 }];
+      }),
+    );
+  });
+}
+
+/** Kinds of check that look at the path itself: codes, lamps and drives only tell of it. */
+const INDIRECT = /^(code-|lamp|symptom-|no-|clear|drive)/;
+
+/**
+ * Decibans of direct evidence against all faults of a segment together: looks, readings, live speeds and trials since the last repair, and a repair there that holds.
+ * @param posterior the belief. @param channel the channel. @param segment the segment.
+ * @returns 0 or more is evidence that it is sound, against a sound channel as the measure; without direct evidence 0.
+ */
+export function directProof(posterior: Posterior, channel: Channel, segment: Segment): number {
+  const model = likeliest(posterior).channels.find((one) => one.channel === channel);
+  if (!model) return 0;
+  const lastStage = posterior.timeline.stages.length - 1;
+  const direct = posterior.evidence.groups.filter(
+    (one) => one.channel === channel && one.stage === lastStage && !INDIRECT.test(one.key.split('|')[2] ?? ''),
+  );
+  const singles = model.hypotheses.filter((one) => one.faults.every((faults) => faults.length === 1) && isIn(one, 0, segment));
+  const odds = singles.reduce((sum, one) => sum + one.odds, 0);
+  if (odds <= 0) return repairProof(posterior, channel, segment);
+  const product = (faults: readonly FaultId[]): number => direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
+  const withFault = singles.reduce((sum, one) => sum + (one.odds / odds) * product(one.faults[0] ?? []), 0);
+  return Math.max(0, -10 * Math.log10(withFault / product([]))) + repairProof(posterior, channel, segment);
+}
+
+/** A repair in the segment that its owner calls fixed is direct evidence too. */
+function repairProof(posterior: Posterior, channel: Channel, segment: Segment): number {
+  const repaired = posterior.timeline.boundaries.some(
+    (one) => one.is === 'repair' && one.repair.result === 'fixed' && one.repair.segment === segment && (one.repair.channel ?? channel) === channel,
+  );
+  return repaired ? 12 : 0;
+}

@@ -1,0 +1,75 @@
+import type { CaseFile } from './contract';
+import { pointer, type Problem } from './problem';
+
+type Listed = readonly { readonly id: string }[] | undefined;
+
+function doubledIds(list: Listed, name: string): Problem[] {
+  const seen = new Set<string>();
+  const problems: Problem[] = [];
+  (list ?? []).forEach((entry, index) => {
+    if (seen.has(entry.id))
+      problems.push({
+        path: pointer([name, index, 'id']),
+        code: 'doubled-id',
+        message: `the id "${entry.id}" is used twice in ${name}; each must be its own`,
+      });
+    seen.add(entry.id);
+  });
+  return problems;
+}
+
+function repairsPointNowhere(file: CaseFile): Problem[] {
+  const known = new Set(file.observations.map((one) => one.id));
+  return (file.repairs ?? []).flatMap((repair, index) => {
+    if (repair.after === undefined || repair.after === null || known.has(repair.after)) return [];
+    const message = `there is no observation "${repair.after}"; must be the id of one, or null for before all`;
+    return [{ path: pointer(['repairs', index, 'after']), code: 'unknown-id', message }];
+  });
+}
+
+function impossibleReadings(file: CaseFile): Problem[] {
+  return file.observations.flatMap((one, index) => {
+    if (one.kind !== 'meter' || one.value === 'overload') return [];
+    const signed = one.quantity === 'dc-voltage' || one.quantity === 'dc-current';
+    if (signed || one.value >= 0) return [];
+    const message = `a ${one.quantity} cannot be negative; must be 0 or more, or "overload"`;
+    return [{ path: pointer(['observations', index, 'value']), code: 'negative', message }];
+  });
+}
+
+function swapsWithItself(file: CaseFile): Problem[] {
+  return file.observations.flatMap((one, index) => {
+    if (one.kind !== 'swap' || one.channel === undefined || one.with !== one.channel) return [];
+    const message = `a sensor cannot be exchanged with itself; must be another channel than ${one.channel}`;
+    return [{ path: pointer(['observations', index, 'with']), code: 'same-channel', message }];
+  });
+}
+
+function bandsUpsideDown(file: CaseFile): Problem[] {
+  const specs = file.vehicle.specs ?? {};
+  return (['sensorResistance', 'airGap'] as const).flatMap((name) => {
+    const band = specs[name];
+    if (!band || band.min <= band.max) return [];
+    const message = `min ${band.min} is above max ${band.max}; must be the other way round`;
+    return [{ path: pointer(['vehicle', 'specs', name]), code: 'band-reversed', message }];
+  });
+}
+
+/**
+ * What no single place of the file can tell: rules between places.
+ * @param file a file whose every place is right in itself.
+ * @returns the problems, none when all is well.
+ */
+export function crossChecks(file: CaseFile): Problem[] {
+  return [
+    ...doubledIds(file.observations, 'observations'),
+    ...doubledIds(file.repairs, 'repairs'),
+    ...doubledIds(file.work, 'work'),
+    ...doubledIds(file.costs, 'costs'),
+    ...doubledIds(file.attachments, 'attachments'),
+    ...repairsPointNowhere(file),
+    ...impossibleReadings(file),
+    ...swapsWithItself(file),
+    ...bandsUpsideDown(file),
+  ];
+}

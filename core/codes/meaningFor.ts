@@ -1,0 +1,39 @@
+import type { ObservationOf, Vehicle } from '../casefile/contract';
+import { CHANNELS, type Channel, type Failure } from '../casefile/words';
+import { channelOn } from '../vehicle/channels';
+import { cornerFromWords } from '../vehicle/sides';
+import { decode, type DecodedCode } from './decode';
+import { failureFromWords } from './wording';
+
+export interface MeaningOfCode {
+  readonly decoded: DecodedCode;
+  readonly channel: Channel | null;
+  readonly failure: Failure | null;
+  /** Whose word decided the channel. */
+  readonly by: 'entered' | 'owner' | 'reader' | 'standard' | 'none';
+}
+
+function namedBy(code: ObservationOf<'code'>, decoded: DecodedCode, vehicle: Vehicle): { channel: Channel | null; by: MeaningOfCode['by'] } {
+  const fromReader = cornerFromWords(code.meaning ?? code.shownAs ?? '', vehicle.steeringSide);
+  if (code.channel) return { channel: code.channel, by: 'entered' };
+  if (decoded.source === 'owner' && decoded.channel) return { channel: decoded.channel, by: 'owner' };
+  if (fromReader) return { channel: fromReader, by: 'reader' };
+  return decoded.channel ? { channel: decoded.channel, by: 'standard' } : { channel: null, by: 'none' };
+}
+
+/**
+ * What a recorded code means on this vehicle: what was entered outranks the owner's meaning, that the reader's wording, that the standard table.
+ * @param code the observation. @param vehicle the vehicle with its own meanings.
+ * @returns wheel and failure, null where nobody says; a shared rear sensor answers for both rear wheels.
+ */
+export function meaningFor(code: ObservationOf<'code'>, vehicle: Vehicle): MeaningOfCode {
+  const decoded = decode(code.code, vehicle.codeMeanings ?? {});
+  const { channel, by } = namedBy(code, decoded, vehicle);
+  const channels = vehicle.channels.length > 0 ? vehicle.channels : CHANNELS;
+  return {
+    decoded,
+    channel: channel && channelOn(channel, channels),
+    failure: code.failure ?? decoded.failure ?? (code.meaning ? failureFromWords(code.meaning) : null),
+    by,
+  };
+}

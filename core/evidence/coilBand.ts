@@ -1,0 +1,51 @@
+import type { Observation } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import { copperAt } from '../quantities/copper';
+import type { Band } from '../quantities/verdict';
+import { otherSide } from '../vehicle/channels';
+import { ofKind, type Around } from './report';
+
+/** The band that a coil's resistance is judged by, and whose it is. */
+export interface CoilBand extends Band {
+  readonly min: number;
+  readonly max: number;
+  readonly atCelsius: number;
+  readonly from: 'manual' | 'other-side' | 'generic';
+  /** The other side's reading at the band's temperature, where there is one. */
+  readonly otherSideOhm: number | null;
+}
+
+/** Passive coils usually lie here (generic; the manual decides). */
+export const GENERIC_COIL_BAND = { min: 600, max: 2500, at: 20 } as const;
+
+/** Two coils of one axle seldom differ by more (trade experience). */
+const SIDES_DIFFER_BY = 0.2;
+
+type MeterPoint = 'sensor' | 'module-end';
+
+/** The last steady resistance of a channel's coil in the stage, corrected; null when there is none that could be a coil. */
+function coilReading(stage: readonly Observation[], channel: Channel, point: MeterPoint, atCelsius: number): number | null {
+  const fits = ofKind(stage, 'meter').filter(
+    (one) => one.channel === channel && one.point === point && one.quantity === 'resistance' && !one.unsteady,
+  );
+  const value = fits.at(-1)?.value;
+  if (typeof value !== 'number' || value < 300 || value > 5000) return null;
+  return copperAt(value, fits.at(-1)?.temperature ?? 20, atCelsius);
+}
+
+/**
+ * Which band judges a coil: the manual's; without one, the same sensor on the other side; without that, a generic one.
+ * @param channel the channel measured. @param point where. @param around the stage it was measured in.
+ * @returns the band in ohm with its temperature and whose it is.
+ */
+export function coilBand(channel: Channel, point: MeterPoint, around: Around): CoilBand {
+  const manual = around.vehicle.specs?.sensorResistance;
+  const atCelsius = manual?.at ?? GENERIC_COIL_BAND.at;
+  const other = otherSide(channel, around.vehicle.channels);
+  const otherSideOhm = other && coilReading(around.stage, other, point, atCelsius);
+  if (manual) return { min: manual.min, max: manual.max, atCelsius, from: 'manual', otherSideOhm };
+  const { min, max } = GENERIC_COIL_BAND;
+  if (otherSideOhm !== null && otherSideOhm >= min && otherSideOhm <= max)
+    return { min: otherSideOhm * (1 - SIDES_DIFFER_BY), max: otherSideOhm * (1 + SIDES_DIFFER_BY), atCelsius, from: 'other-side', otherSideOhm };
+  return { min, max, atCelsius, from: 'generic', otherSideOhm };
+}

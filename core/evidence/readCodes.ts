@@ -1,0 +1,123 @@
+import type { Observation, ObservationOf } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import * as codes from '../adviser/tables/codes';
+import { bothTypes } from '../adviser/tables/table';
+import { meaningFor } from '../codes/meaningFor';
+import { ofKind, saw, type Around, type Reading, type Report } from './report';
+
+type Code = ObservationOf<'code'>;
+
+const BESIDE_TABLES: Readonly<Record<string, (typeof codes)['CODE_BRAKE_SWITCH']>> = {
+  C0040: codes.CODE_BRAKE_SWITCH,
+  C0049: codes.CODE_BRAKE_FLUID,
+  U0121: codes.NO_ANSWER,
+};
+
+/** Strongest first. */
+const STATUSES = ['current', 'pending', 'stored'] as const;
+
+/** Whether nothing had been erased or driven between the repair and this code: then it proves nothing yet. */
+function isLeftover(code: Code, around: Around): boolean {
+  if (!around.afterRepair || code.status === 'current') return false;
+  const before = around.stage.slice(0, around.stage.findIndex((one) => one.id === code.id));
+  return !before.some((one) => one.kind === 'clear' || one.kind === 'drive');
+}
+
+/**
+ * What one code says by itself, where it bears on no channel's path.
+ * @param code the observation. @param around its stage.
+ * @returns reports, an `ignored` reason, or null when it belongs to a channel and is read with that channel's other codes.
+ */
+export function readLoneCode(code: Code, around: Around): Reading | null {
+  if (isLeftover(code, around)) return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
+  const { decoded, channel, failure } = meaningFor(code, around.vehicle);
+  const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
+  if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
+  if (channel) return null;
+  if (code.module !== undefined && code.module !== 'abs') return { ignored: 'belongs to another module and names no wheel; parked' };
+  const unplaced: Report = { ids: [code.id], channel: null, check: bothTypes(codes.CODE_UNPLACED), fits: { present: 1 } };
+  const told: Report[] = failure ? [{ ids: [code.id], channel: null, check: bothTypes(codes.CODE_FAILURE), fits: { [failure]: 1 }, power: 0.5 }] : [];
+  return { reports: [unplaced, ...told] };
+}
+
+function reportsFor(channel: Channel, named: readonly Code[], around: Around): Report[] {
+  const ids = named.map((one) => one.id);
+  if (ids.length === 0) return [];
+  const failures = [...new Set(named.map((one) => meaningFor(one, around.vehicle).failure).filter((one) => one !== null))];
+  const status = STATUSES.find((one) => named.some((code) => code.status === one));
+  return [
+    { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { named: 1 } },
+    ...failures.map((failure) => ({
+      ids: named.filter((one) => meaningFor(one, around.vehicle).failure === failure).map((one) => one.id),
+      channel,
+      check: bothTypes(codes.CODE_FAILURE),
+      fits: { [failure]: 1 },
+      power: 1 / failures.length,
+    })),
+    ...(status ? [{ ids: named.filter((one) => one.status === status).map((one) => one.id), channel, check: bothTypes(codes.CODE_STATUS), fits: { [status]: 1 } }] : []),
+  ];
+}
+
+/**
+ * Reads all codes of a stage together: the channels they name, and the ones that they leave unnamed.
+ * @param around the stage.
+ * @returns reports per channel; none when no code names a wheel.
+ */
+export function readWheelCodes(around: Around): Report[] {
+  const counted = ofKind(around.stage, 'code').filter((one) => readLoneCode(one, around) === null);
+  const byChannel = new Map<Channel, Code[]>();
+  for (const code of counted) {
+    const { channel } = meaningFor(code, around.vehicle);
+    if (channel) byChannel.set(channel, [...(byChannel.get(channel) ?? []), code]);
+  }
+  if (byChannel.size === 0) return [];
+  const ids = counted.map((one) => one.id);
+  return around.vehicle.channels.flatMap((channel) => {
+    const named = byChannel.get(channel);
+    if (named) return reportsFor(channel, named, around);
+    return [{ ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { 'not-named': 1 } }];
+  });
+}
+
+/** The channels that codes in this list name. */
+function channelsOf(texts: readonly string[], around: Around): Channel[] {
+  const plain = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
+  const recorded = ofKind(around.stage, 'code');
+  const found = texts.map((text) => {
+    const same = recorded.find((one) => plain(one.code) === plain(text));
+    return meaningFor(same ?? { id: '', kind: 'code', code: text, status: 'unknown' }, around.vehicle).channel;
+  });
+  return [...new Set(found.filter((one) => one !== null))];
+}
+
+/** Without lists, what was read after the erase tells what returned and what stayed away. */
+function listsOf(clear: ObservationOf<'clear'>, around: Around): { returned: Channel[]; stayed: Channel[] } {
+  if (clear.returned || clear.stayed)
+    return { returned: channelsOf(clear.returned ?? [], around), stayed: channelsOf(clear.stayed ?? [], around) };
+  if (clear.channel) return clear.result === 'stayed-clear' ? { returned: [], stayed: [clear.channel] } : { returned: [clear.channel], stayed: [] };
+  const at = around.stage.findIndex((one) => one.id === clear.id);
+  const [before, after] = [around.stage.slice(0, at), around.stage.slice(at + 1)];
+  const named = (part: readonly Observation[]): Channel[] => channelsOf(ofKind(part, 'code').map((one) => one.code), around);
+  const earlier = named(before);
+  if (clear.result === 'stayed-clear') return { returned: [], stayed: earlier };
+  const later = named(after);
+  if (later.length > 0) return { returned: later, stayed: earlier.filter((one) => !later.includes(one)) };
+  return earlier.length === 1 ? { returned: earlier, stayed: [] } : { returned: [], stayed: [] };
+}
+
+/**
+ * What an erase brought: per channel where lists or later readings tell, else for the car as a whole.
+ * @param clear the observation. @param around its stage.
+ * @returns reports.
+ */
+export function readClear(clear: ObservationOf<'clear'>, around: Around): Reading {
+  if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(codes.CLEAR_REFUSED), 'refused');
+  const check = bothTypes(codes.CLEAR);
+  const { returned, stayed } = listsOf(clear, around);
+  const outcome = clear.result === 'stayed-clear' ? 'returned-later' : clear.result;
+  const reports: Report[] = [
+    ...returned.map((channel) => ({ ids: [clear.id], channel, check, fits: { [outcome]: 1 } })),
+    ...stayed.filter((one) => !returned.includes(one)).map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
+  ];
+  return reports.length > 0 ? { reports } : saw(clear, null, check, clear.result);
+}

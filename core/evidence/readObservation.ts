@@ -1,0 +1,150 @@
+import type { Observation, ObservationOf } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import * as codes from '../adviser/tables/codes';
+import * as dash from '../adviser/tables/dash';
+import * as live from '../adviser/tables/live';
+import { LOOK_TABLES } from '../adviser/tables/looks';
+import { bothTypes } from '../adviser/tables/table';
+import * as trials from '../adviser/tables/trials';
+import { split } from '../quantities/verdict';
+import { channelOn } from '../vehicle/channels';
+import { readClear, readLoneCode } from './readCodes';
+import { readMeter } from './readMeter';
+import { saw, sawSoftly, type Around, type Reading, type Report } from './report';
+
+const FAMILY: readonly string[] = ['abs', 'stability', 'hill-start', 'hill-descent'];
+/** Parts that belong to the car and not to one corner. */
+const CAR_PARTS: readonly string[] = ['battery', 'fuse', 'ground-point', 'fluid', 'tyres', 'brake-switch'];
+
+function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
+  const before = around.stage.slice(0, around.stage.findIndex((one) => one.id === lamps.id));
+  const proven = before.some((one) => one.kind === 'clear' || one.kind === 'drive');
+  if (around.afterRepair && lamps.lit.length > 0 && !proven)
+    return { ignored: 'proves nothing yet: a lamp may stay lit after a good repair until codes are erased or the car has been driven' };
+  const family = lamps.lit.some((one) => FAMILY.includes(one));
+  const red = lamps.lit.includes('brake-red');
+  const report = (check: Report['check'], outcome: string): Report => ({ ids: [lamps.id], channel: null, check, fits: { [outcome]: 1 } });
+  const patterns = family || lamps.lit.length > 0 ? (lamps.pattern ?? []) : [];
+  return {
+    reports: [
+      ...(family || lamps.lit.length === 0 ? [report(bothTypes(dash.FAMILY_LAMPS), family ? 'lit' : 'out')] : []),
+      report(bothTypes(dash.RED_LAMP), red ? 'lit' : 'out'),
+      ...patterns.flatMap((one) => {
+        const table = dash.LAMP_PATTERN_TABLES[one];
+        return table ? [report(bothTypes(table), 'told')] : [];
+      }),
+    ],
+  };
+}
+
+function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null): Reading {
+  const table = dash.SYMPTOM_TABLES[symptom.symptom];
+  return table ? saw(symptom, channel, bothTypes(table), 'present') : { reports: [] };
+}
+
+const DROPS: readonly string[] = ['drops-out', 'erratic', 'zero', 'cuts-in-late'];
+const NOT_STUCK: readonly string[] = ['zero', 'follows', 'no-direction', 'cuts-in-late'];
+
+function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check'], outcome: string] {
+  switch (one.while) {
+    case 'stationary':
+      return [bothTypes(live.LIVE_STATIONARY), NOT_STUCK.includes(one.finding) ? 'zero' : one.finding === 'stuck-high' ? 'stuck-high' : 'erratic'];
+    case 'wiggle':
+      return [bothTypes(live.LIVE_WIGGLE), DROPS.includes(one.finding) ? 'drops-out' : 'steady'];
+    case 'hand-spin':
+    case 'drive': {
+      const perTurn = one.rhythm === 'once-per-turn' && one.finding !== 'follows';
+      return [bothTypes(one.while === 'drive' ? live.LIVE_DRIVE : live.LIVE_SPIN), perTurn ? 'once-per-turn' : one.finding];
+    }
+    default:
+      return one.while satisfies never;
+  }
+}
+
+function readLive(one: ObservationOf<'live'>, channel: Channel | null): Reading {
+  const [check, outcome] = liveOutcome(one);
+  return saw(one, channel, check, outcome, one.confidence === undefined ? undefined : Math.max(0.03, 1 - one.confidence));
+}
+
+function readDrive(drive: ObservationOf<'drive'>): Reading {
+  return saw(drive, null, bothTypes(dash.DRIVE), drive.result === 'lamps-came-back' ? 'came-back' : 'stayed-out', drive.result === 'lamps-went-out' ? 0.1 : undefined);
+}
+
+/** Half-width of a measurement with a feeler gauge, metre (generic). */
+const BLADE_M = 0.00005;
+
+function readDistance(one: ObservationOf<'distance'>, channel: Channel | null, around: Around): Reading {
+  switch (one.point) {
+    case 'air-gap': {
+      const shares = split(one.value, BLADE_M, around.vehicle.specs?.airGap ?? { min: 0.0003, max: 0.0015 });
+      return sawSoftly(one, channel, trials.AIR_GAP, { narrow: shares.below, inside: shares.inside, wide: shares.above });
+    }
+    case 'ring-runout': {
+      const shares = split(one.value, BLADE_M, { min: null, max: 0.00015 });
+      return sawSoftly(one, channel, trials.RING_RUNOUT, { even: shares.inside, uneven: shares.above });
+    }
+    case 'flange-void': {
+      const shares = split(one.value, BLADE_M, { min: null, max: 0.0001 });
+      return sawSoftly(one, channel, trials.FLANGE_VOID, { flat: shares.inside, lifted: shares.above });
+    }
+    case 'spacer':
+      return { ignored: 'a spacer is noted; it says nothing of the fault' };
+    default:
+      return one.point satisfies never;
+  }
+}
+
+function readNoCode(one: ObservationOf<'no-code'>): Reading {
+  if (one.tested === false) return { ignored: 'void: read straight after an erase, before the module could test again' };
+  if (one.module !== undefined && one.module !== 'abs') return { ignored: 'another module without codes says nothing of the brake module' };
+  return saw(one, null, bothTypes(codes.NO_CODE), 'none');
+}
+
+function readNoAnswer(one: ObservationOf<'no-answer'>): Reading {
+  if (one.module !== undefined && one.module !== 'abs') return { ignored: 'another module that does not answer says nothing of the brake module' };
+  return saw(one, null, bothTypes(codes.NO_ANSWER), 'silent');
+}
+
+/**
+ * What one observation says, as reports on checks. Codes that name a wheel are read together, by `readWheelCodes`; history moves the priors.
+ * @param one the observation, not withdrawn. @param around the stage it was made in.
+ * @returns its reports (none where it is read elsewhere), or why it counts for nothing.
+ */
+export function readObservation(one: Observation, around: Around): Reading {
+  const named = one.channel ? channelOn(one.channel, around.vehicle.channels) : null;
+  if (one.channel && !named) return { ignored: `this car has no channel ${one.channel}` };
+  switch (one.kind) {
+    case 'lamps':
+      return readLamps(one, around);
+    case 'symptom':
+      return readSymptom(one, named);
+    case 'code':
+      return readLoneCode(one, around) ?? { reports: [] };
+    case 'no-code':
+      return readNoCode(one);
+    case 'no-answer':
+      return readNoAnswer(one);
+    case 'clear':
+      return readClear(one, around);
+    case 'live':
+      return readLive(one, named);
+    case 'drive':
+      return readDrive(one);
+    case 'look':
+      return saw(one, CAR_PARTS.includes(one.part) ? null : named, bothTypes(LOOK_TABLES[one.part]), one.finding);
+    case 'meter':
+      return readMeter(one, named, around);
+    case 'distance':
+      return readDistance(one, named, around);
+    case 'swap':
+      return saw(one, named, trials.SWAP, one.result);
+    case 'substitute':
+      return saw(one, named, trials.SUBSTITUTE, one.result);
+    case 'unplug':
+      return saw(one, named, trials.UNPLUG, one.result);
+    case 'history':
+      return { reports: [] };
+    default:
+      return one satisfies never;
+  }
+}

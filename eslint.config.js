@@ -1,0 +1,48 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import vue from 'eslint-plugin-vue';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+import vueParser from 'vue-eslint-parser';
+
+/** What a pure room may not touch: screen, clock, randomness, network, storage. */
+const IMPURE = ['window', 'document', 'navigator', 'localStorage', 'sessionStorage', 'indexedDB', 'fetch', 'WebSocket', 'Worker', 'setTimeout', 'setInterval', 'performance', 'Date', 'process', 'crypto'];
+
+export default tseslint.config(
+  { ignores: ['dist/**', '.tsbuild/**', 'node_modules/**', 'app/components.d.ts', 'test-results/**', 'playwright-report/**', '.tmp/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommendedTypeChecked,
+  ...vue.configs['flat/recommended'],
+  prettier,
+  {
+    languageOptions: {
+      globals: { ...globals.browser, ...globals.node },
+      parser: vueParser,
+      parserOptions: { parser: tseslint.parser, projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-empty': ['error', { allowEmptyCatch: false }],
+      'max-lines': ['error', { max: 500 }],
+      'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }],
+      'vue/no-v-html': 'error',
+      'vue/multi-word-component-names': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/require-default-prop': 'off',
+    },
+  },
+  {
+    files: ['core/**/*.ts', 'bench/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    rules: {
+      'no-restricted-globals': ['error', ...IMPURE],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Randomness is passed in.' }],
+    },
+  },
+  { files: ['**/*.test.ts', 'journeys/**/*.ts', 'tools/**/*.ts'], rules: { 'max-lines-per-function': 'off' } },
+  { files: ['**/*.js', '**/*.mjs', '**/*.cjs', 'vite*.config.ts'], ...tseslint.configs.disableTypeChecked },
+);

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4187;
+
+export default defineConfig({
+  testDir: 'journeys',
+  workers: 1,
+  timeout: 90_000,
+  retries: 0,
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    screenshot: 'only-on-failure',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    command: `node dist/server/main.mjs --port ${PORT} --exact`,
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
+  },
+});

@@ -1,0 +1,51 @@
+import Koa from 'koa';
+import compress from 'koa-compress';
+import helmet from 'koa-helmet';
+import send from 'koa-send';
+import { errorFunnel } from './errors';
+
+/** The policy of the built app: everything from here, nothing inline but styles. */
+const POLICY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'self'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+  manifestSrc: ["'self'"],
+  upgradeInsecureRequests: null,
+};
+
+/** Files with a hash in their name never change. */
+function cacheFor(path: string): string {
+  return path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
+}
+
+/**
+ * The application without a port: serves the built app, with every unknown path that is no file answered by its page.
+ * @param root folder of the built app.
+ */
+export function createApp(root: string): Koa {
+  const app = new Koa();
+  app.use(errorFunnel);
+  app.use(
+    helmet({
+      contentSecurityPolicy: { useDefaults: false, directives: POLICY },
+      strictTransportSecurity: false,
+      crossOriginEmbedderPolicy: false,
+    }),
+  );
+  app.use(compress({ threshold: 1024, br: false }));
+  app.use(async (context) => {
+    if (context.method !== 'GET' && context.method !== 'HEAD') context.throw(405, 'only reading is possible here', { expose: true });
+    const isFile = /\.[a-z0-9]+$/i.test(context.path);
+    const path = isFile ? context.path : '/index.html';
+    await send(context, path, { root, setHeaders: (response) => response.setHeader('Cache-Control', cacheFor(path)) });
+  });
+  return app;
+}

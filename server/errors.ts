@@ -1,0 +1,20 @@
+import type { Context, Next } from 'koa';
+
+interface MaybePublic {
+  readonly status?: number;
+  readonly expose?: boolean;
+  readonly message?: string;
+}
+
+/** The one place where errors become answers. Only messages marked public reach the client. */
+export async function errorFunnel(context: Context, next: Next): Promise<void> {
+  try {
+    await next();
+  } catch (error) {
+    const { status = 500, expose = false, message = '' } = error as MaybePublic;
+    context.status = status;
+    context.type = 'text/plain';
+    context.body = status === 404 ? 'Not found.' : expose ? message : 'Something went wrong here.';
+    if (status >= 500) console.error(error);
+  }
+}

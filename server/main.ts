@@ -1,0 +1,54 @@
+import type { Server } from 'node:http';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './createApp';
+
+const FIRST_PORT = 4180;
+const PORTS_TO_TRY = 20;
+
+interface Wish {
+  readonly port: number;
+  /** Fail rather than take another port. */
+  readonly exact: boolean;
+}
+
+function readWish(words: readonly string[]): Wish {
+  const at = words.indexOf('--port');
+  const told = at >= 0 ? words[at + 1] : process.env['PORT'];
+  const port = told === undefined ? FIRST_PORT : Number(told);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535) {
+    console.error(`zelf: the port "${told}" is no number from 1 to 65535`);
+    process.exit(2);
+  }
+  return { port, exact: words.includes('--exact') };
+}
+
+function listen(root: string, port: number): Promise<Server | null> {
+  return new Promise((resolve, reject) => {
+    const server = createApp(root).listen(port, '127.0.0.1', () => resolve(server));
+    server.once('error', (error: NodeJS.ErrnoException) => (error.code === 'EADDRINUSE' ? resolve(null) : reject(error)));
+  });
+}
+
+async function start(): Promise<void> {
+  const root = fileURLToPath(new URL('../app', import.meta.url));
+  const { port, exact } = readWish(process.argv.slice(2));
+  for (let candidate = port; candidate < port + (exact ? 1 : PORTS_TO_TRY); candidate += 1) {
+    const server = await listen(root, candidate);
+    if (!server) {
+      console.error(`Port ${candidate} is taken${exact ? '.' : `; trying ${candidate + 1}.`}`);
+      continue;
+    }
+    console.log(`Zelf is at http://127.0.0.1:${candidate}/ (stop with Ctrl+C)`);
+    const stop = (): void => {
+      server.closeAllConnections();
+      server.close(() => process.exit(0));
+    };
+    process.once('SIGINT', stop);
+    process.once('SIGTERM', stop);
+    return;
+  }
+  console.error(`zelf: no free port from ${port} on; name one with --port`);
+  process.exit(2);
+}
+
+await start();
