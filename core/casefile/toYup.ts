@@ -151,7 +151,7 @@ export function toYup(shape: Shape): Rule {
     case 'anything':
       return mixed().nullable() as Rule;
     case 'nothing':
-      return mixed().test('null', 'must be null', (value) => value === null) as Rule;
+      return mixed().nullable().test('null', 'must be null', (value) => value === null) as Rule;
     case 'constant': {
       const message = `must be ${JSON.stringify(shape.value)}`;
       return mixed()
