@@ -12,7 +12,7 @@ export default defineConfig({
     components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
     VitePWA({
       registerType: 'prompt',
-      injectRegister: 'script-defer',
+      injectRegister: false,
       manifest: {
         name: 'Zelf',
         short_name: 'Zelf',

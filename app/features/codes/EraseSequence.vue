@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { ObservationOf } from '../../../core/casefile/contract';
+
+type Code = ObservationOf<'code'>;
+type Result = ObservationOf<'clear'>['result'];
+
+/** Record, erase, see what returns: three steps that cannot be taken out of order. */
+const props = defineProps<{ recorded: readonly Code[] }>();
+const emit = defineEmits<{ result: [result: Result, returned: string[], stayed: string[]] }>();
+
+const isErased = ref(false);
+const back = ref<readonly string[]>([]);
+const names = computed(() => [...new Set(props.recorded.map((one) => one.code))]);
+const WHEN: readonly (readonly [Result, string])[] = [
+  ['returned-at-key-on', 'back at key-on, standing'],
+  ['returned-when-moving', 'back on moving'],
+  ['returned-later', 'back later'],
+];
+
+function toggle(code: string): void {
+  back.value = back.value.includes(code) ? back.value.filter((one) => one !== code) : [...back.value, code];
+}
+
+function settle(result: Result): void {
+  const returned = result === 'stayed-clear' || result === 'refused' ? [] : back.value.length > 0 ? [...back.value] : names.value.length === 1 ? names.value : [];
+  const stayed = result === 'refused' ? [] : names.value.filter((one) => !returned.includes(one));
+  emit('result', result, returned, result === 'stayed-clear' || returned.length > 0 ? stayed : []);
+  isErased.value = false;
+  back.value = [];
+}
+</script>
+
+<template>
+  <section class="erase">
+    <h2>Record, erase, see what returns</h2>
+    <ol class="steps">
+      <li :class="{ done: recorded.length > 0 }"><b>1. Record.</b> {{ recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.' }}</li>
+      <li :class="{ done: isErased }">
+        <b>2. Erase with the reader.</b> Then key off, ten seconds, key on, engine off.
+        <div v-if="recorded.length > 0 && !isErased" class="chips">
+          <button class="tap" type="button" data-test="erased" @click="isErased = true">Erased, key is on again</button>
+          <button class="tap quiet" type="button" @click="settle('refused')">It would not erase</button>
+        </div>
+      </li>
+      <li>
+        <b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all: history, or it comes and goes.
+        <div v-if="isErased" class="answer">
+          <p v-if="names.length > 1">Which came back? <span class="muted">The rest stayed away.</span></p>
+          <div v-if="names.length > 1" class="chips">
+            <button v-for="code in names" :key="code" type="button" class="tap figure" :aria-pressed="back.includes(code)" @click="toggle(code)">{{ code }}</button>
+          </div>
+          <div class="chips">
+            <button v-for="[result, words] in WHEN" :key="result" class="tap" type="button" :disabled="names.length > 1 && back.length === 0" :data-test="result" @click="settle(result)">{{ words }}</button>
+            <button class="tap" type="button" :disabled="back.length > 0" data-test="stayed-clear" @click="settle('stayed-clear')">nothing came back</button>
+          </div>
+        </div>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.erase,
+.answer {
+  display: grid;
+  gap: 12px;
+}
+
+.steps {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+}
+
+.steps li {
+  padding: 12px 0 12px 18px;
+  border-bottom: 1px solid var(--line);
+  border-left: 6px solid var(--line);
+  display: grid;
+  gap: 10px;
+}
+
+.steps li.done {
+  border-left-color: var(--proved);
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { ObservationOf } from '../../../core/casefile/contract';
+import { parseReading } from '../../../core/quantities/parseReading';
+import { showReading } from '../../../core/quantities/show';
+import { useJob } from '../../stores/job';
+import { useDraft } from '../../stores/useDraft';
+
+/** Thirty seconds before anything is opened: fluid, battery at rest and while cranking. */
+const job = useJob();
+const rest = useDraft(() => `${job.record?.id}.battery-rest`);
+const cranking = useDraft(() => `${job.record?.id}.battery-cranking`);
+const trouble = ref<Readonly<Record<string, string>>>({});
+const counted = computed(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
+const fluid = computed(() => counted.value.filter((one) => one.kind === 'look' && one.part === 'fluid').at(-1));
+
+function read(isCranking: boolean): ObservationOf<'meter'> | undefined {
+  return counted.value.filter((one): one is ObservationOf<'meter'> => one.kind === 'meter' && one.point === 'battery' && (one.while === 'cranking') === isCranking).at(-1);
+}
+
+const LINES = computed(() => [
+  { id: 'rest', label: 'Battery at rest', limit: 12.4, text: rest, kept: read(false), isCranking: false, says: 'Below this a flood of other codes means nothing: charge first.' },
+  { id: 'cranking', label: 'Battery while cranking', limit: 9.6, text: cranking, kept: read(true), isCranking: true, says: 'A tired battery rests high and sags here.' },
+]);
+
+async function keep(id: string, isCranking: boolean): Promise<void> {
+  const line = LINES.value.find((one) => one.id === id);
+  if (!line) return;
+  const reading = parseReading(line.text.value, 'dc-voltage');
+  if (!reading.ok) {
+    trouble.value = { ...trouble.value, [id]: reading.problems[0]?.message ?? '' };
+    return;
+  }
+  trouble.value = { ...trouble.value, [id]: '' };
+  const { value, resolution } = reading.value;
+  await job.observe({ kind: 'meter', point: 'battery', quantity: 'dc-voltage', value, ...(resolution ? { resolution } : {}), ...(isCranking ? { while: 'cranking' as const } : {}) });
+  line.text.value = '';
+}
+
+async function noteFluid(finding: 'sound' | 'level-low'): Promise<void> {
+  if (fluid.value) await job.withdraw(fluid.value.id, true);
+  await job.observe({ kind: 'look', part: 'fluid', finding });
+}
+
+function shown(one: ObservationOf<'meter'> | undefined): string {
+  if (!one) return '';
+  const { number, unit } = showReading(one.value, one.quantity, one.resolution ?? 0.01);
+  return `${number} ${unit}`;
+}
+</script>
+
+<template>
+  <section>
+    <h2>Thirty seconds before you open anything</h2>
+    <p class="muted">Measured, not guessed: many batteries are bought on a hunch.</p>
+    <ul class="rows">
+      <li class="line">
+        <span class="what"><b>Brake fluid</b><span class="muted">Some lamps share its float switch.</span></span>
+        <span class="chips">
+          <button class="tap" type="button" :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'sound'" @click="noteFluid('sound')">between the marks</button>
+          <button class="tap" type="button" :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'level-low'" @click="noteFluid('level-low')">low</button>
+        </span>
+      </li>
+      <li v-for="one in LINES" :key="one.id" class="line">
+        <span class="what"><b>{{ one.label }}</b><span class="muted">At least <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span>
+        <span class="chips">
+          <span v-if="one.kept" class="kept figure">{{ shown(one.kept) }}</span>
+          <el-input v-model="one.text.value" class="volts" inputmode="decimal" placeholder="12.6" :aria-label="`${one.label}, volt`" @keydown.enter="keep(one.id, one.isCranking)" />
+          <button class="tap" type="button" :disabled="one.text.value === ''" @click="keep(one.id, one.isCranking)">Keep</button>
+        </span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 10px;
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px 16px;
+}
+
+.what {
+  display: grid;
+  flex: 1 1 260px;
+}
+
+.bad {
+  color: var(--fault);
+}
+
+.chips {
+  align-items: center;
+}
+
+.volts {
+  width: 110px;
+}
+
+.kept {
+  font-size: 1.1rem;
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
+import { HISTORY_EVENTS, type Channel } from '../../../core/casefile/words';
+import { describeObservation } from '../../../core/report/describe';
+import { HISTORY_NAMES } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { usePreferences } from '../../stores/preferences';
+
+/** What was done to the car lately, and at which corner. */
+const props = defineProps<{ history: readonly Observation[]; channels: readonly Channel[]; file: CaseFile | null }>();
+const emit = defineEmits<{ add: [event: ObservationOf<'history'>['event'], channel: Channel | null, ago: number | null]; remove: [id: string] }>();
+
+const { values } = usePreferences();
+const AGES = [
+  ['days', 3],
+  ['weeks', 20],
+  ['months', 90],
+  ['a year', 365],
+] as const;
+/** Events of the whole car have no corner. */
+const CAR_EVENTS: readonly string[] = ['battery', 'flat-battery-event', 'stood-unused', 'salted-roads', 'rodents'];
+const chosen = ref<ObservationOf<'history'>['event'] | null>(null);
+const corner = ref<Channel | null>(null);
+const ago = ref<number | null>(null);
+const needsCorner = computed(() => chosen.value !== null && !CAR_EVENTS.includes(chosen.value));
+const shown = computed(() => props.history.map((one) => ({ id: one.id, ...(props.file ? describeObservation(one, props.file, values) : { title: '', detail: '' }) })));
+
+function add(): void {
+  if (!chosen.value) return;
+  emit('add', chosen.value, needsCorner.value ? corner.value : null, ago.value);
+  chosen.value = null;
+  corner.value = null;
+  ago.value = null;
+}
+</script>
+
+<template>
+  <section>
+    <h2>What was done lately, and where?</h2>
+    <p class="muted">The corner that was touched last is the first to suspect, though not the verdict.</p>
+    <ul v-if="shown.length > 0" class="rows">
+      <li v-for="one in shown" :key="one.id" class="done">
+        <span><b>{{ one.title }}</b><span v-if="one.detail" class="muted">, {{ one.detail }}</span></span>
+        <button class="tap quiet" type="button" @click="emit('remove', one.id)">Take back</button>
+      </li>
+    </ul>
+    <div class="chips">
+      <button v-for="event in HISTORY_EVENTS" :key="event" type="button" class="tap small" :aria-pressed="chosen === event" @click="chosen = chosen === event ? null : event">{{ HISTORY_NAMES[event] }}</button>
+    </div>
+    <div v-if="chosen" class="more">
+      <div v-if="needsCorner" class="chips" role="radiogroup" aria-label="Which corner">
+        <button v-for="channel in channels" :key="channel" type="button" class="tap" role="radio" :aria-checked="corner === channel" @click="corner = corner === channel ? null : channel">{{ sayChannel(channel, values.sides, file?.vehicle.steeringSide) }}</button>
+      </div>
+      <div class="chips" role="radiogroup" aria-label="How long ago">
+        <button v-for="[words, days] in AGES" :key="days" type="button" class="tap" role="radio" :aria-checked="ago === days" @click="ago = ago === days ? null : days">{{ words }} ago</button>
+        <button class="tap strong" type="button" @click="add">Note: {{ HISTORY_NAMES[chosen] }}</button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+section,
+.more {
+  display: grid;
+  gap: 12px;
+}
+
+.more {
+  border-left: 6px double var(--ink);
+  padding-left: 14px;
+}
+
+.done {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 2px 0;
+}
+
+.small {
+  padding: 4px 14px;
+  font-weight: 500;
+}
+</style>

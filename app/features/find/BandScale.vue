@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { showReading } from '../../../core/quantities/show';
+
+/** A reading against its band, with its uncertainty. */
+const props = defineProps<{ value: number; halfWidth: number; min: number | null; max: number | null; isBad: boolean }>();
+
+const top = computed(() => Math.max(props.value + props.halfWidth, props.max ?? 0, props.min ?? 0) * 1.2 || 1);
+const at = (value: number): number => 8 + (Math.min(value, top.value) / top.value) * 344;
+const words = (value: number): string => {
+  const { number, unit } = showReading(value, 'resistance');
+  return `${number} ${unit}`;
+};
+</script>
+
+<template>
+  <svg class="scale" viewBox="0 0 360 66" role="img" :aria-label="`Reading ${words(value)}, band ${min === null ? 'open' : words(min)} to ${max === null ? 'open' : words(max)}`">
+    <rect v-if="min !== null" class="band" :x="at(min)" y="22" :width="at(max ?? top) - at(min)" height="20" />
+    <path class="axis" d="M8 32h344" />
+    <template v-if="min !== null"><path class="limit" :d="`M${at(min)} 18v28`" /><text :x="at(min)" y="62" text-anchor="middle">{{ words(min) }}</text></template>
+    <template v-if="max !== null"><path class="limit" :d="`M${at(max)} 18v28`" /><text :x="at(max)" y="62" text-anchor="middle">{{ words(max) }}</text></template>
+    <rect class="spread" :class="{ bad: isBad }" :x="at(Math.max(0, value - halfWidth))" y="28" :width="Math.max(3, at(value + halfWidth) - at(Math.max(0, value - halfWidth)))" height="8" />
+    <path class="pointer" :class="{ bad: isBad }" :d="`M${at(value) - 8} 2h16l-8 12zM${at(value)} 14v34`" />
+  </svg>
+</template>
+
+<style scoped>
+.scale {
+  width: 100%;
+  max-width: 520px;
+  display: block;
+}
+
+.band {
+  fill: var(--band);
+}
+
+.axis {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+.limit {
+  stroke: var(--proved);
+  stroke-width: 3;
+}
+
+.spread {
+  fill: var(--proved);
+  opacity: 0.55;
+}
+
+.pointer {
+  fill: var(--proved);
+  stroke: var(--proved);
+  stroke-width: 2.5;
+}
+
+.bad {
+  fill: var(--suspect);
+  stroke: var(--suspect);
+}
+
+text {
+  font: 600 13px var(--mono);
+  fill: var(--muted);
+}
+</style>

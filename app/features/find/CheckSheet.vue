@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { ElMessage } from 'element-plus';
+import { computed, h } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import type { ObservationOf } from '../../../core/casefile/contract';
+import { answersOf } from '../../../core/checks/sheets';
+import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
+import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
+import type { NewObservation } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import DistanceEntry from './DistanceEntry.vue';
+import MeterEntry from './MeterEntry.vue';
+import SpecsEntry from './SpecsEntry.vue';
+import { useCheck } from './useCheck';
+
+/** One check: what to do, what is still to set up, the answer, and what it means for the path. */
+const check = useCheck();
+const router = useRouter();
+const { values } = usePreferences();
+const where = computed(() => (check.channel.value ? sayChannel(check.channel.value, values.sides, check.job.file?.vehicle.steeringSide) : ''));
+const STANDING: Readonly<Record<string, string>> = { zero: 'shows zero, as it should', 'stuck-high': 'shows a value that never moves', erratic: 'jumps about' };
+const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
+
+function wordsFor(answer: string): string {
+  if (check.name.value === 'live:stationary') return STANDING[answer] ?? answer;
+  return FINDING_NAMES[answer] ?? LIVE_NAMES[answer] ?? TRIAL_NAMES[answer] ?? answer;
+}
+
+/** What was kept can be taken back at once. */
+function tell(ids: readonly string[]): void {
+  const undo = (): void => {
+    for (const id of ids) void check.job.withdraw(id, true);
+    message.close();
+  };
+  const message = ElMessage({ duration: 7000, message: h('span', ['Kept. ', h('button', { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo }, 'Take it back')]) });
+}
+
+async function keep(...found: NewObservation[]): Promise<void> {
+  tell(await check.keep(...found));
+  await router.push({ name: 'find' });
+}
+
+function choose(answer: string): void {
+  const asked = check.answer.value;
+  const at = check.channel.value ? { channel: check.channel.value } : {};
+  if (!asked) return;
+  if (asked.is === 'look') void keep({ kind: 'look', part: asked.part, finding: answer, ...at });
+  else if (asked.is === 'live') void keep({ kind: 'live', while: asked.while, finding: answer as ObservationOf<'live'>['finding'], ...at });
+  else if (asked.is === 'sensor-type') void setType(answer as 'passive' | 'active');
+  else if (asked.is === 'choice') void keep(trial(asked.kind, answer, at));
+}
+
+function trial(kind: 'swap' | 'substitute' | 'unplug', result: string, at: { channel?: NonNullable<typeof check.channel.value> }): NewObservation {
+  const other = check.job.file?.vehicle.channels.find((one) => one !== check.channel.value && one.slice(0, 4) === check.channel.value?.slice(0, 4));
+  if (kind === 'swap') return { kind, with: other ?? 'front-left', result: result as ObservationOf<'swap'>['result'], putBack: true, ...at };
+  if (kind === 'substitute') return { kind, result: result as ObservationOf<'substitute'>['result'], ...at };
+  return { kind, result: result as ObservationOf<'unplug'>['result'], ...at };
+}
+
+async function setType(type: 'passive' | 'active'): Promise<void> {
+  await check.job.alter((file) => ({ ...file, vehicle: { ...file.vehicle, sensorTypes: Object.fromEntries(file.vehicle.channels.map((one) => [one, file.vehicle.sensorTypes?.[one] ?? type])) } }));
+  await router.push({ name: 'find' });
+}
+</script>
+
+<template>
+  <div class="check">
+    <div class="top"><RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg></RouterLink><p class="overline">{{ where || 'The whole car' }}</p></div>
+    <template v-if="check.sheet.value">
+      <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
+      <CheckDrawing :drawing="check.sheet.value.drawing" />
+      <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
+      <section v-if="check.setup.value.length > 0">
+        <h3>Set up</h3>
+        <ul class="setup"><li v-for="line in check.setup.value" :key="line">{{ line }}</li></ul>
+      </section>
+      <p v-if="check.earlier.value.length > 0" class="told">Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.</p>
+      <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
+      <DistanceEntry v-else-if="check.answer.value?.is === 'distance'" :point="check.answer.value.point" :channel="check.channel.value" @keep="keep" />
+      <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
+      <section v-else>
+        <h3>What do you find?</h3>
+        <div class="answers"><button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose(one)">{{ wordsFor(one) }}</button></div>
+        <p v-if="check.answer.value?.is === 'sensor-type'" class="told">Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.</p>
+      </section>
+    </template>
+    <template v-else>
+      <h1>There is no such check</h1>
+      <RouterLink class="tap strong" :to="{ name: 'find' }">Back to Find</RouterLink>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.check {
+  padding: 14px 26px 30px;
+  display: grid;
+  gap: 14px;
+  max-width: 720px;
+  justify-items: stretch;
+}
+
+.top {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+
+.back svg {
+  width: 20px;
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2.6;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+
+.setup {
+  margin: 6px 0 0;
+  padding: 0;
+  list-style: none;
+  columns: 2 260px;
+}
+
+.setup li {
+  padding: 5px 0 5px 26px;
+  position: relative;
+  break-inside: avoid;
+}
+
+.setup li::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 10px;
+  width: 13px;
+  height: 13px;
+  border: 2px solid var(--ink);
+  border-radius: 3px;
+}
+
+.answers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  gap: 10px;
+  margin: 8px 0;
+}
+
+.answers .tap {
+  min-height: max(56px, var(--target));
+}
+
+@media (max-width: 700px) {
+  .check {
+    padding: 4px 16px 20px;
+  }
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { checksOf } from '../../../core/adviser/moves/checksOf';
+import { checkNameOf } from '../../../core/adviser/moves/candidates';
+import type { Segment } from '../../../core/casefile/words';
+import { faultName, SEGMENT_EXPLAINED } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
+import SignalPath from '../../shared/path/SignalPath.vue';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import EvidenceList from './EvidenceList.vue';
+import { evidenceLines } from './evidenceView';
+import SegmentPanel, { type PanelCheck } from './SegmentPanel.vue';
+
+const job = useJob();
+const { values } = usePreferences();
+const chosen = ref<Segment | null>(null);
+
+const where = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
+const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
+const likeliest = computed(() => pieces.value.reduce((best, one) => (one.probability > best.probability ? one : best)));
+const selected = computed(() => pieces.value.find((one) => one.segment === chosen.value) ?? likeliest.value);
+watch(() => job.subject, () => (chosen.value = null));
+
+const lines = computed(() => (job.file ? evidenceLines(job.file, job.assessment, job.subject, values) : []));
+const faults = computed(() =>
+  (job.assessment?.ranking ?? []).filter((one) => one.channel === job.subject && one.segment === selected.value.segment && one.probability >= 0.01).slice(0, 5).map((one) => ({ words: faultName(one.fault), share: percent(one.probability) })),
+);
+const made = computed(() => new Set((job.file?.observations ?? []).filter((one) => !one.withdrawn && one.channel === job.subject).map(checkNameOf)));
+const checks = computed<PanelCheck[]>(() =>
+  checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
+    .filter((one) => !(job.file?.vehicle.highVoltage && !one.noTools))
+    .slice(0, 8)
+    .map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, done: made.value.has(one.check) })),
+);
+</script>
+
+<template>
+  <div class="find">
+    <header class="title"><h1>The signal path, {{ where }}</h1><p class="muted">{{ summaryOf(pieces) }}</p></header>
+    <SignalPath class="wide-path" :pieces="pieces" :selected="selected.segment" @select="chosen = $event" />
+    <div class="below">
+      <EvidenceList :lines="lines" @withdraw="job.withdraw" />
+      <SegmentPanel :piece="selected" :where="where" :at="job.subject" :explained="SEGMENT_EXPLAINED[selected.segment]" :faults="faults" :checks="checks" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.find {
+  padding: 18px 24px 26px;
+}
+
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 14px;
+  margin-bottom: 8px;
+}
+
+.below {
+  display: grid;
+  grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr);
+  gap: 28px;
+  padding-top: 18px;
+}
+
+@media (max-width: 900px) {
+  .find {
+    padding: 12px 16px 20px;
+  }
+
+  .wide-path {
+    display: none;
+  }
+
+  .below {
+    grid-template-columns: minmax(0, 1fr);
+    padding-top: 8px;
+  }
+}
+</style>

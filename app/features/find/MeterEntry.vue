@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { showReading } from '../../../core/quantities/show';
+import Keypad from '../../shared/keypad/Keypad.vue';
+import type { NewObservation } from '../../stores/job';
+import BandScale from './BandScale.vue';
+import type { useCheck } from './useCheck';
+
+/** A meter reading: keypad, what stands around it, and its verdict at once. */
+const props = defineProps<{ check: ReturnType<typeof useCheck> }>();
+const emit = defineEmits<{ keep: [found: NewObservation] }>();
+
+const c = props.check;
+const { text, unit, units, temperature, leads, range, isUnsteady, isWiggling, problem, meter, verdict, answer } = c;
+const isCoil = computed(() => answer.value?.is === 'meter' && answer.value.quantity === 'resistance' && (answer.value.point === 'sensor' || answer.value.point === 'module-end'));
+const isOhms = computed(() => answer.value?.is === 'meter' && answer.value.quantity === 'resistance');
+const canWiggle = computed(() => answer.value?.is === 'meter' && /^(sensor|wire-[12])$/.test(answer.value.point) && isOhms.value);
+const shown = computed(() => (text.value === '' ? '–' : text.value));
+const zeroed = computed(() => (meter.value && leads.value !== '' && typeof meter.value.value === 'number' ? showReading(meter.value.value, meter.value.quantity) : null));
+const RANGES = [
+  ['200 Ω', '200'],
+  ['2 kΩ', '2000'],
+  ['20 kΩ', '20000'],
+  ['200 kΩ', '200000'],
+  ['2 MΩ', '2000000'],
+] as const;
+</script>
+
+<template>
+  <section class="entry">
+    <div class="display">
+      <p class="reading"><span class="figure" data-test="reading">{{ shown }}</span><span class="unit">{{ text === 'OL' ? '' : unit }}</span></p>
+      <p class="muted small"><template v-if="zeroed">leads taken off: {{ zeroed.number }} {{ zeroed.unit }}<br /></template>meter ±{{ c.job.file?.owner?.meter?.percent ?? 1 }} % + {{ c.job.file?.owner?.meter?.counts ?? 3 }} counts</p>
+    </div>
+    <BandScale v-if="verdict?.scale" :value="verdict.scale.value" :half-width="verdict.scale.halfWidth" :min="verdict.scale.min" :max="verdict.scale.max" :is-bad="verdict.tone !== 'good'" />
+    <p v-if="problem" class="told" role="alert">{{ problem }}</p>
+    <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict"><b>{{ verdict.heading }}</b> {{ verdict.detail }}</p>
+    <div class="around">
+      <Keypad v-model:text="text" v-model:unit="unit" :units="units" :has-overload="true" />
+      <div class="extras">
+        <label v-if="isCoil">Part at, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known" /></label>
+        <label v-if="isOhms">Probes touching read, Ω<el-input v-model="leads" inputmode="decimal" placeholder="0.3" /></label>
+        <div v-if="isOhms && text === 'OL'" class="ranges"><span>Range set by hand?</span><button v-for="[words, ohm] in RANGES" :key="ohm" class="tap small" type="button" :aria-pressed="range === ohm" @click="range = range === ohm ? '' : ohm">{{ words }}</button></div>
+        <button class="tap" type="button" :aria-pressed="isUnsteady" @click="isUnsteady = !isUnsteady">It jumps about</button>
+        <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">Read while wiggling</button>
+      </div>
+    </div>
+    <button class="tap strong keep" type="button" :disabled="!meter" data-test="keep" @click="meter && emit('keep', meter as NewObservation)">Keep this reading</button>
+  </section>
+</template>
+
+<style scoped>
+.entry,
+.extras {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+
+.display {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+  gap: 12px;
+}
+
+.reading .figure {
+  font-size: 2.7rem;
+  line-height: 1;
+}
+
+.unit {
+  font-size: 1.5rem;
+  font-weight: 650;
+  margin-left: 14px;
+}
+
+.small {
+  font-size: 0.88rem;
+  text-align: right;
+}
+
+.around {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+  gap: 16px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  font-size: 0.92rem;
+  font-weight: 600;
+}
+
+.ranges {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  font-size: 0.92rem;
+}
+
+.ranges span {
+  width: 100%;
+}
+
+.tap.small {
+  padding: 2px 10px;
+  text-align: center;
+}
+
+.verdict.good {
+  border-color: var(--proved);
+}
+
+.verdict.void,
+.verdict.plain {
+  border-color: var(--question);
+}
+
+.keep {
+  min-height: 56px;
+  font-size: 1.15rem;
+}
+
+@media (max-width: 700px) {
+  .around {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .extras {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+
+  .ranges {
+    grid-column: 1 / -1;
+  }
+
+  .keep {
+    position: sticky;
+    bottom: 8px;
+  }
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router';
+import type { PathPiece } from '../../shared/path/pathView';
+
+export interface PanelCheck {
+  readonly check: string;
+  readonly words: string;
+  readonly minutes: number;
+  readonly done: boolean;
+}
+
+/** One segment: what it is, what may be wrong there, what is left to check. */
+defineProps<{ piece: PathPiece; where: string; at: string; explained: string; faults: readonly { readonly words: string; readonly share: string }[]; checks: readonly PanelCheck[] }>();
+</script>
+
+<template>
+  <section class="panel" :class="piece.state">
+    <h2>{{ piece.name }}, {{ where }}</h2>
+    <p>{{ explained }}</p>
+    <template v-if="faults.length > 0">
+      <h3>What it may be</h3>
+      <ul class="rows">
+        <li v-for="one in faults" :key="one.words" class="row"><span>{{ one.words }}</span><span class="figure">{{ one.share }}</span></li>
+      </ul>
+    </template>
+    <h3>Still to check here</h3>
+    <ul class="rows" data-test="segment-checks">
+      <li v-for="one in checks" :key="one.check">
+        <RouterLink class="row check" :to="{ name: 'check', query: { do: one.check, at } }"><span>{{ one.words }}<span v-if="one.done" class="muted"> (made; again?)</span></span><span class="figure">{{ one.minutes }} min</span></RouterLink>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  border-left: 6px double var(--question);
+  padding-left: 18px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  min-width: 0;
+}
+
+.suspect {
+  border-color: var(--suspect);
+}
+
+.at-fault {
+  border-color: var(--fault);
+}
+
+.proved-good {
+  border-color: var(--proved);
+}
+
+.rows > li {
+  padding: 0;
+}
+
+.row {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 7px 0;
+}
+
+.check {
+  min-height: var(--target);
+  align-items: center;
+  text-decoration: none;
+  color: var(--ink);
+}
+
+.check:hover {
+  color: var(--action);
+}
+
+.figure {
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { parseReading } from '../../../core/quantities/parseReading';
+import { useJob } from '../../stores/job';
+import { useDraft } from '../../stores/useDraft';
+
+/** One band from the manual may decide more than any check. */
+const emit = defineEmits<{ kept: [] }>();
+const job = useJob();
+const least = useDraft(() => `${job.record?.id}.specs.min`);
+const most = useDraft(() => `${job.record?.id}.specs.max`);
+const celsius = useDraft(() => `${job.record?.id}.specs.at`);
+const trouble = ref('');
+const canKeep = computed(() => least.value !== '' && most.value !== '');
+
+async function keep(): Promise<void> {
+  const [min, max] = [parseReading(least.value, 'resistance'), parseReading(most.value, 'resistance')];
+  const at = celsius.value.trim() === '' ? 20 : Number(celsius.value.replace(',', '.'));
+  if (!min.ok || typeof min.value.value !== 'number') trouble.value = `The lower value ${min.ok ? 'must be a number' : min.problems[0]?.message}`;
+  else if (!max.ok || typeof max.value.value !== 'number') trouble.value = `The upper value ${max.ok ? 'must be a number' : max.problems[0]?.message}`;
+  else if (min.value.value > max.value.value) trouble.value = 'The lower value is above the upper one';
+  else if (!Number.isFinite(at) || at < -40 || at > 150) trouble.value = 'The temperature must be a number from -40 to 150 °C';
+  else {
+    const sensorResistance = { min: min.value.value, max: max.value.value, at };
+    await job.alter((file) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } }));
+    for (const one of [least, most, celsius]) one.value = '';
+    emit('kept');
+  }
+}
+</script>
+
+<template>
+  <section class="specs">
+    <label>From<el-input v-model="least" placeholder="1.0 kΩ" /></label>
+    <label>to<el-input v-model="most" placeholder="1.4 kΩ" /></label>
+    <label>at, °C<el-input v-model="celsius" placeholder="20" inputmode="decimal" /></label>
+    <p v-if="trouble" class="told" role="alert">{{ trouble }}</p>
+    <button class="tap strong" type="button" :disabled="!canKeep" @click="keep">Keep the manual's band</button>
+  </section>
+</template>
+
+<style scoped>
+.specs {
+  display: grid;
+  gap: 12px;
+  max-width: 420px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,59 @@
+import type { FullAssessment } from '../../../core/adviser/assess';
+import type { Weight } from '../../../core/adviser/weights';
+import type { CaseFile, Observation } from '../../../core/casefile/contract';
+import type { Channel, Segment } from '../../../core/casefile/words';
+import { describeObservation, type Described, type Speech } from '../../../core/report/describe';
+import { SEGMENT_NAMES } from '../../../core/report/names';
+
+/** One line of the evidence list. */
+export interface EvidenceLine extends Described {
+  readonly id: string;
+  readonly observation: Observation;
+  readonly withdrawn: boolean;
+  /** Why it counts for nothing; empty where it counts. */
+  readonly ignored: string;
+  /** Why it is doubted; empty where it fits. */
+  readonly doubt: string;
+  /** What it weighs for the subject's path. */
+  readonly weighs: { readonly blocks: number; readonly words: string; readonly decibans: number } | null;
+}
+
+const MOST_BLOCKS = 16;
+const WORTH_TELLING = 1;
+
+function list(segments: readonly Segment[]): string {
+  const names = segments.map((one) => SEGMENT_NAMES[one].toLowerCase());
+  if (names.length > 3) return `${names.slice(0, 3).join(', ')} …`;
+  return names.length > 1 ? `${names.slice(0, -1).join(', ')} or ${names.at(-1)}` : (names[0] ?? '');
+}
+
+/** The strongest thing an observation says of the path: for some segments, or against some. */
+function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
+  const bySegment = new Map<Segment, number>();
+  for (const one of weights) bySegment.set(one.segment, (bySegment.get(one.segment) ?? 0) + one.decibans);
+  const entries = [...bySegment].filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING).sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
+  const strongest = entries[0];
+  if (!strongest) return { blocks: 0, words: 'says little of this path', decibans: 0 };
+  const sign = Math.sign(strongest[1]);
+  const alike = entries.filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5).map(([segment]) => segment);
+  const size = Math.abs(strongest[1]);
+  const strength = size < 3 ? 'a little ' : size > 12 ? 'strongly ' : '';
+  return { blocks: Math.min(MOST_BLOCKS, Math.max(1, Math.round(size))), words: `${strength}${sign > 0 ? 'for' : 'against'} ${list(alike)}`, decibans: sign * size };
+}
+
+/** Every observation in order with what it weighs for the subject's path; newest last, as they were made. */
+export function evidenceLines(file: CaseFile, assessment: FullAssessment | null, subject: Channel, speech: Speech): EvidenceLine[] {
+  return file.observations.map((one) => {
+    const weights = assessment?.weights.filter((each) => each.channel === subject && each.ids.includes(one.id)) ?? [];
+    const ignored = one.withdrawn ? '' : (assessment?.ignored.find((each) => each.id === one.id)?.why ?? '');
+    return {
+      ...describeObservation(one, file, speech),
+      id: one.id,
+      observation: one,
+      withdrawn: one.withdrawn === true,
+      ignored,
+      doubt: assessment?.doubtful.find((each) => each.id === one.id)?.why ?? '',
+      weighs: one.withdrawn || ignored || one.kind === 'history' || weights.length === 0 ? null : weighing(weights),
+    };
+  });
+}

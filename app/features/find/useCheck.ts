@@ -1,0 +1,102 @@
+import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { checkNameOf } from '../../../core/adviser/moves/candidates';
+import { openFor, standingOpen } from '../../../core/adviser/moves/setups';
+import { timelineOf } from '../../../core/adviser/timeline';
+import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
+import type { Channel, Quantity } from '../../../core/casefile/words';
+import { sheetFor, type CheckSheet } from '../../../core/checks/sheets';
+import { meterWords } from '../../../core/evidence/meterWords';
+import { parseReading, type Reading } from '../../../core/quantities/parseReading';
+import { zeroLeads } from '../../../core/quantities/leads';
+import { useJob, type NewObservation } from '../../stores/job';
+import { useDraft } from '../../stores/useDraft';
+
+export const UNITS: Readonly<Record<Quantity, readonly string[]>> = {
+  resistance: ['kΩ', 'Ω', 'MΩ'],
+  'ac-voltage': ['V', 'mV'],
+  'dc-voltage': ['V', 'mV'],
+  'dc-current': ['mA', 'A'],
+};
+
+const CAR_CHECKS = /^(look:(fluid|battery|fuse|ground-point|brake-switch|tyres)|meter:(battery|module-supply))/;
+
+/** The set-up lines that are still to do: what stands open is not asked again. */
+function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): readonly string[] {
+  const open = standingOpen(file, timelineOf(file).stages.at(-1)?.observations ?? []);
+  return sheet.setup.filter((line) => !line.opens || ![...openFor([line.opens], file, channel)].every((key) => open.has(key))).map((line) => line.text);
+}
+
+/** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
+export function useCheck() {
+  const route = useRoute();
+  const job = useJob();
+  const name = computed(() => String(route.query['do'] ?? ''));
+  const sheet = computed(() => sheetFor(name.value));
+  const channel = computed<Channel | null>(() => {
+    const named = String(route.query['at'] ?? '') as Channel;
+    if (CAR_CHECKS.test(name.value)) return null;
+    return job.file?.vehicle.channels.includes(named) ? named : job.subject;
+  });
+  const draft = (part: string) => useDraft(() => `${job.record?.id}.${name.value}.${channel.value}.${part}`);
+  const text = draft('text');
+  const unit = draft('unit');
+  const temperature = draft('temperature');
+  const leads = draft('leads');
+  const range = draft('range');
+  const isUnsteady = ref(false);
+  const isWiggling = ref(false);
+
+  const answer = computed(() => sheet.value?.answer ?? null);
+  const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
+  const units = computed(() => (quantity.value ? UNITS[quantity.value] : []));
+  const chosenUnit = computed({ get: () => (units.value.includes(unit.value) ? unit.value : (units.value[0] ?? '')), set: (now: string) => (unit.value = now) });
+  const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
+
+  const parsed = computed(() => (quantity.value && text.value !== '' ? parseReading(text.value === 'OL' ? 'OL' : `${text.value} ${chosenUnit.value}`, quantity.value) : null));
+  const problem = computed(() => (parsed.value && !parsed.value.ok ? (parsed.value.problems[0]?.message ?? '') : ''));
+
+  function numberIn(draftText: string): number | undefined {
+    const value = Number(draftText.replace(',', '.'));
+    return draftText.trim() === '' || !Number.isFinite(value) ? undefined : value;
+  }
+
+  function asMeter(reading: Reading): Omit<ObservationOf<'meter'>, 'id'> | null {
+    if (answer.value?.is !== 'meter') return null;
+    const { point } = answer.value;
+    const zeroed = typeof reading.value === 'number' && quantity.value === 'resistance' ? zeroLeads(reading.value, numberIn(leads.value) ?? 0) : reading.value;
+    const rangeOhm = numberIn(range.value);
+    return {
+      kind: 'meter',
+      point,
+      quantity: answer.value.quantity,
+      value: zeroed,
+      ...(channel.value ? { channel: channel.value } : {}),
+      ...(reading.resolution ? { resolution: reading.resolution } : {}),
+      ...(isUnsteady.value ? { unsteady: true } : {}),
+      ...(isWiggling.value ? { while: 'wiggle' as const } : answer.value.while ? { while: answer.value.while } : {}),
+      ...(numberIn(temperature.value) === undefined ? {} : { temperature: numberIn(temperature.value) }),
+      ...(rangeOhm === undefined ? {} : { range: rangeOhm }),
+    };
+  }
+
+  const meter = computed(() => (parsed.value?.ok ? asMeter(parsed.value.value) : null));
+  const verdict = computed(() => {
+    const { file } = job;
+    if (!meter.value || !file) return null;
+    const stage = timelineOf(file).stages.at(-1);
+    const one = { ...meter.value, id: '' } as ObservationOf<'meter'>;
+    return stage ? meterWords(one, channel.value, { ...stage.around, stage: [...stage.observations, one] }) : null;
+  });
+  const earlier = computed(() => (job.file?.observations ?? []).filter((one) => !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value));
+
+  async function keep(...found: readonly NewObservation[]): Promise<string[]> {
+    const ids = await job.observe(...found);
+    for (const each of [text, unit, temperature, leads, range]) each.value = '';
+    isUnsteady.value = false;
+    isWiggling.value = false;
+    return ids;
+  }
+
+  return { job, name, sheet, channel, answer, setup, text, unit: chosenUnit, units, temperature, leads, range, isUnsteady, isWiggling, problem, meter, verdict, earlier, keep, numberIn };
+}

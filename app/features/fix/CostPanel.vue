@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Cost } from '../../../core/casefile/contract';
+import { tally } from '../../../core/ledger/tally';
+import { useJob } from '../../stores/job';
+import { useDraft } from '../../stores/useDraft';
+
+/** What was spent on this job, and what it was good for. */
+const job = useJob();
+const item = useDraft(() => `${job.record?.id}.cost.item`);
+const amount = useDraft(() => `${job.record?.id}.cost.amount`);
+const use = ref<Cost['use']>('needed');
+const USES: readonly (readonly [Cost['use'], string])[] = [
+  ['needed', 'needed'],
+  ['wasted', 'wasted'],
+  ['kept', 'tool kept'],
+  ['spare', 'spare'],
+  ['refund', 'refund'],
+  ['quote', "workshop's quote"],
+];
+const costs = computed(() => job.file?.costs ?? []);
+const sums = computed(() => tally(costs.value));
+const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+const value = computed(() => Number(amount.value.replace(',', '.')));
+const canAdd = computed(() => item.value.trim() !== '' && amount.value.trim() !== '' && Number.isFinite(value.value) && value.value >= 0);
+
+async function add(): Promise<void> {
+  if (!canAdd.value) return;
+  await job.addCost({ item: item.value.trim(), amount: value.value, currency: currency.value, use: use.value, ...(use.value === 'quote' ? { case: 'usual' as const } : {}) });
+  item.value = '';
+  amount.value = '';
+}
+</script>
+
+<template>
+  <section class="costs">
+    <h3>Spent on this job</h3>
+    <ul class="rows">
+      <li v-for="one in costs" :key="one.id" class="cost">
+        <span>{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span>
+        <span class="figure">{{ one.amount }} {{ one.currency ?? currency }}</span>
+        <button class="remove" type="button" :aria-label="`Remove ${one.item}`" @click="job.removeCost(one.id)">×</button>
+      </li>
+      <li class="cost total"><b>Spent</b><b class="figure">{{ sums.spent }} {{ currency }}</b></li>
+      <li v-if="sums.saved !== null" class="cost"><span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span></li>
+    </ul>
+    <details>
+      <summary>Add a price</summary>
+      <div class="add">
+        <el-input v-model="item" placeholder="Sensor, pattern part" aria-label="What" />
+        <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="`Price, ${currency}`" />
+        <el-select v-model="use" aria-label="What it was good for"><el-option v-for="[id, words] in USES" :key="id" :value="id" :label="words" /></el-select>
+        <button class="tap" type="button" :disabled="!canAdd" @click="add">Add</button>
+      </div>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.costs {
+  display: grid;
+  gap: 6px;
+}
+
+.cost {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+}
+
+.cost > :first-child {
+  flex: 1;
+}
+
+.remove {
+  border: none;
+  background: none;
+  color: var(--muted);
+  min-width: 36px;
+  min-height: 36px;
+  cursor: pointer;
+}
+
+summary {
+  min-height: var(--target);
+  display: flex;
+  align-items: center;
+  color: var(--action);
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.add {
+  display: grid;
+  gap: 8px;
+}
+</style>

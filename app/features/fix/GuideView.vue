@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
+import { STEP_CAUTIONS } from '../../../core/guide/cautions';
+import { STUCK_LADDER } from '../../../core/guide/stuckLadder';
+import StepDrawing from '../../shared/drawings/StepDrawing.vue';
+import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
+import { useDraft } from '../../stores/useDraft';
+import CostPanel from './CostPanel.vue';
+import LadderBar from './LadderBar.vue';
+import StepList from './StepList.vue';
+import { PHASE_NAMES, type useFix } from './useFix';
+import { useSoak } from './useSoak';
+
+/** One step at a time, in large type, with its drawing, its why, and its caution where it belongs. */
+const props = defineProps<{ fix: ReturnType<typeof useFix> }>();
+const { job, guide, steps, current, index, title } = props.fix;
+const isWide = useMediaQuery('(min-width: 1000px)');
+const isListOpen = ref(false);
+const isFinished = computed(() => guide.value !== null && current.value === null);
+
+const rungText = useDraft(() => `${job.record?.id}.ladder`);
+const rungIndex = computed(() => (rungText.value === '' ? -1 : Math.min(STUCK_LADDER.length - 1, Number(rungText.value) || 0)));
+const rung = computed(() => (current.value?.ladder && rungIndex.value >= 0 ? (STUCK_LADDER[rungIndex.value] ?? null) : null));
+const soak = useSoak(() => `${job.record?.id}.soak`);
+const cautions = computed(() => (rung.value ? rung.value.cautions.map((id) => ({ id, text: STEP_CAUTIONS.get(id) ?? id })) : (current.value?.cautions ?? [])));
+const tools = computed(() => rung.value?.tools ?? current.value?.tools ?? []);
+const torque = computed(() => current.value?.torque);
+
+async function done(): Promise<void> {
+  if (!current.value) return;
+  if (current.value.ladder) rungText.value = '';
+  await props.fix.markDone(current.value);
+}
+
+function nextRung(): void {
+  rungText.value = String(Math.min(STUCK_LADDER.length - 1, rungIndex.value + 1));
+  const minutes = STUCK_LADDER[rungIndex.value]?.soakMinutes;
+  if (minutes) soak.start();
+}
+
+/** Space only moves on a plain step; it never records that something stuck has moved. */
+useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(), backspace: () => void props.fix.stepBack() });
+</script>
+
+<template>
+  <div class="guide">
+    <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="(id) => { fix.chosen.value = id; isListOpen = false; }" />
+    <main v-if="!guide" class="step">
+      <h1>{{ title }}</h1>
+      <p class="told">There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been done, record it, then prove it.</p>
+      <button class="tap strong" type="button" @click="fix.record()">It has been done</button>
+    </main>
+    <main v-else-if="isFinished" class="step">
+      <p class="overline">{{ title }}</p>
+      <h1>All steps are done</h1>
+      <p class="large">A lamp may still be lit: that is no failure. Codes are erased and the car is driven in the last stage.</p>
+      <CostPanel />
+    </main>
+    <main v-else-if="current" class="step" aria-live="polite">
+      <p class="overline">{{ title }} · {{ PHASE_NAMES[current.phase] }} · step {{ index + 1 }} of {{ steps.length }}<template v-if="rung"> · stuck sensor, rung {{ rungIndex + 1 }} of {{ STUCK_LADDER.length }}</template></p>
+      <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
+      <ol v-if="rung" class="rungs"><li v-for="(one, at) in STUCK_LADDER" :key="one.id" :class="{ past: at < rungIndex, here: at === rungIndex }">{{ one.name }}</li></ol>
+      <StepDrawing :drawing="rung ? 'turn' : current.drawing" />
+      <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
+      <p v-if="torque" class="torque"><span class="figure">{{ torque.newtonMetre === null ? 'figure of your manual' : `${torque.newtonMetre} N·m` }}</span><span v-if="torque.newtonMetre === null" class="muted">{{ torque.point === 'sensor-bolt' ? 'small sensor bolts take single digits to low teens of N·m' : 'the manual decides' }}</span></p>
+      <p v-for="one in cautions" :key="one.id" class="warning">{{ one.text }}</p>
+      <p v-if="!isWide && tools.length > 0" class="muted">In hand: {{ tools.join(', ') }}</p>
+      <div class="chips">
+        <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">Not needed here</button>
+        <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">{{ isListOpen ? 'Hide the list' : 'All steps' }}</button>
+      </div>
+    </main>
+    <aside v-if="isWide && guide" class="aside">
+      <h3>In hand for this step</h3>
+      <ul class="rows"><li v-for="one in tools" :key="one">{{ one }}</li><li v-if="tools.length === 0" class="muted">bare hands</li></ul>
+      <h3>Needed in all</h3>
+      <p class="muted">{{ [...guide.needs.parts, ...guide.needs.tools].join(', ') }}</p>
+      <CostPanel />
+    </aside>
+  </div>
+  <Teleport defer to="#own-bar">
+    <LadderBar :can-back="steps.some((one) => one.done || one.skipped)" :soak="current?.ladder ? soak.shown.value : ''" :is-ladder="current?.ladder !== undefined" :on-ladder="rungIndex >= 0" :is-last-rung="rungIndex >= STUCK_LADDER.length - 1" :is-finished="isFinished" :has-guide="guide !== null" @back="fix.stepBack()" @done="done" @next-rung="nextRung" @record="fix.record()">
+      <RouterLink class="leave" :to="{ name: 'fix' }">Leave the guide</RouterLink>
+    </LadderBar>
+  </Teleport>
+</template>
+
+<style scoped>
+.guide {
+  display: flex;
+  min-height: 100%;
+}
+
+.list {
+  width: 286px;
+  flex: none;
+  border-right: 1px solid var(--line);
+}
+
+.step {
+  flex: 1;
+  min-width: 0;
+  padding: 22px 34px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  max-width: 720px;
+}
+
+.big {
+  font-size: 2.1rem;
+}
+
+.large {
+  font-size: 1.18rem;
+  max-width: 36em;
+}
+
+.aside {
+  width: 300px;
+  flex: none;
+  border-left: 1px solid var(--line);
+  padding: 18px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+
+.torque {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: baseline;
+}
+
+.torque .figure {
+  font-size: 1.7rem;
+}
+
+.rungs {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  gap: 6px;
+  font-size: 0.82rem;
+  color: var(--muted);
+}
+
+.rungs li {
+  border-top: 7px solid var(--line);
+  padding-top: 4px;
+}
+
+.rungs .past {
+  border-color: var(--proved);
+}
+
+.rungs .here {
+  border-color: var(--ink);
+  color: var(--ink);
+  font-weight: 700;
+}
+
+@media (max-width: 999px) {
+  .guide {
+    flex-direction: column;
+  }
+
+  .list {
+    width: auto;
+    border: none;
+  }
+
+  .step {
+    padding: 14px 16px;
+  }
+
+  .big {
+    font-size: 1.5rem;
+  }
+
+  .rungs {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,64 @@
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Repair } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import { composeGuide, type GuideStep } from '../../../core/guide/compose';
+import type { Phase } from '../../../core/guide/step';
+import { REPAIRS } from '../../../core/adviser/moves/repairs';
+import { moveSentence } from '../../../core/adviser/moves/sentence';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = { 'make-safe': 'Make safe', 'reach-it': 'Reach it', 'free-it': 'Free it', prepare: 'Prepare', fit: 'Fit', 'close-up': 'Close up' };
+
+/** What the Fix stage shows and does. */
+export function useFix() {
+  const route = useRoute();
+  const router = useRouter();
+  const job = useJob();
+  const { values } = usePreferences();
+  const repair = computed(() => String(route.query['repair'] ?? ''));
+  const channel = computed<Channel | null>(() => {
+    const named = String(route.query['at'] ?? '') as Channel;
+    return job.file?.vehicle.channels.includes(named) ? named : null;
+  });
+  const guide = computed(() => (job.file && repair.value ? composeGuide(job.file, repair.value, channel.value) : null));
+  const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((one) => one.steps) ?? []);
+  const title = computed(() => (job.file && repair.value ? moveSentence(`repair:${repair.value}`, channel.value, job.file, values.sides) : ''));
+  const chosen = ref<string | null>(null);
+  const firstOpen = computed(() => steps.value.find((one) => !one.done && !one.skipped) ?? null);
+  const current = computed(() => steps.value.find((one) => one.id === chosen.value) ?? firstOpen.value);
+  const index = computed(() => (current.value ? steps.value.indexOf(current.value) : steps.value.length));
+  watch([repair, channel], () => (chosen.value = null));
+
+  /** Repairs that the adviser would make now, likeliest to pay first. */
+  const options = computed(() => (job.assessment?.next ?? []).filter((one) => one.check.startsWith('repair:')).slice(0, 6));
+
+  async function markDone(step: GuideStep): Promise<void> {
+    await job.markWork(step.undoes ?? step.id, step.undoes ? 'undone' : 'done');
+    chosen.value = null;
+  }
+
+  /** Takes the last step back: a forward step is open again, a way back is open again. */
+  async function stepBack(): Promise<void> {
+    const before = [...steps.value.slice(0, index.value)].reverse().find((one) => one.done || one.skipped);
+    if (!before) return;
+    await job.markWork(before.undoes ?? before.id, before.undoes ? 'done' : 'open');
+    chosen.value = before.id;
+  }
+
+  async function skip(step: GuideStep): Promise<void> {
+    await job.markWork(step.id, 'skipped');
+    chosen.value = null;
+  }
+
+  /** The repair is made: it stands in the file, its result open until it is proved. */
+  async function record(): Promise<void> {
+    const [action, segment] = repair.value.split(':') as [Repair['action'], Repair['segment']];
+    await job.addRepair({ action, segment, result: 'unknown', ...(channel.value ? { channel: channel.value } : {}) });
+    await router.push({ name: 'prove' });
+  }
+
+  const hasPrice = computed(() => REPAIRS.find((one) => one.repair === repair.value)?.price ?? 0);
+  return { job, repair, channel, guide, steps, title, chosen, current, index, options, markDone, stepBack, skip, record, hasPrice };
+}

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { ElMessage } from 'element-plus';
+import { computed, h, ref } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import type { Problem } from '../../../core/casefile/problem';
+import BrandMark from '../../shared/shell/BrandMark.vue';
+import KeysDialog from '../../shared/shell/KeysDialog.vue';
+import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
+import { usePreferences } from '../../stores/preferences';
+import { useGarage } from '../../stores/garage';
+import { jobLine, sensorsOf } from './garageView';
+
+const garage = useGarage();
+const router = useRouter();
+const { values } = usePreferences();
+const refused = ref<{ readonly name: string; readonly problems: readonly Problem[] } | null>(null);
+const isHelpOpen = ref(false);
+const picker = ref<HTMLInputElement | null>(null);
+useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !values.gloves) });
+
+const vehicles = computed(() =>
+  garage.vehicles.map((one) => ({ id: one.id, name: one.vehicle.name ?? 'no name', sensors: sensorsOf(one.vehicle), words: (one.vehicle as { words?: string }).words ?? '', highVoltage: one.vehicle.highVoltage === true, jobs: garage.jobs.filter((job) => job.vehicleId === one.id).map(jobLine) })),
+);
+
+async function start(vehicleId: string): Promise<void> {
+  await router.push({ name: 'dash', params: { job: await garage.startJob(vehicleId) } });
+}
+
+async function addVehicle(): Promise<void> {
+  const id = await garage.addVehicle({ name: '', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] });
+  await router.push({ name: 'vehicle', params: { vehicle: id } });
+}
+
+async function openFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  if (!file) return;
+  const result = await garage.importText(await file.text());
+  input.value = '';
+  refused.value = result.ok ? null : { name: file.name, problems: result.problems };
+  if (result.ok) await router.push({ name: 'find', params: { job: result.value } });
+}
+
+async function remove(id: string): Promise<void> {
+  const job = garage.jobs.find((one) => one.id === id);
+  if (!job) return;
+  await garage.removeJob(id);
+  const undo = (): void => {
+    void garage.restoreJob(job);
+    message.close();
+  };
+  const message = ElMessage({ duration: 12_000, message: h('span', ['Removed. ', h('button', { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo }, 'Put it back')]) });
+}
+</script>
+
+<template>
+  <div class="garage">
+    <header class="head"><BrandMark /><p class="promise">A lamp comes on. From there to proof that it stays off, by the cheapest safe road.</p><button class="tap quiet" type="button" @click="isHelpOpen = true">Keys and look</button></header>
+    <main class="main">
+      <section v-if="refused" class="warning" role="alert" data-test="refused">
+        <h2>{{ refused.name }} was not taken in</h2>
+        <p v-for="one in refused.problems.slice(0, 5)" :key="one.path + one.code"><b class="figure">{{ one.path || 'the file' }}</b> {{ one.message }}</p>
+        <p class="muted">Nothing in the garage has changed.</p>
+      </section>
+      <section v-for="one in vehicles" :key="one.id" class="vehicle" :data-vehicle="one.name">
+        <div class="name">
+          <h1>{{ one.name || 'no name yet' }}</h1>
+          <p class="muted">{{ one.words ? `${one.words}; ` : '' }}{{ one.sensors }}<template v-if="one.highVoltage">; high voltage: looks and code reading only</template></p>
+          <div class="chips"><button class="tap" type="button" data-test="start-job" @click="start(one.id)">A lamp is on: new job</button><RouterLink class="tap quiet" :to="{ name: 'vehicle', params: { vehicle: one.id } }">Spec sheet</RouterLink></div>
+        </div>
+        <ul class="rows jobs">
+          <li v-for="job in one.jobs" :key="job.id" :class="{ ended: job.isEnded }">
+            <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"><b>{{ job.title }}</b><span class="muted">{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span></RouterLink>
+            <button class="tap quiet" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">Remove</button>
+          </li>
+          <li v-if="one.jobs.length === 0" class="muted none">No jobs yet.</li>
+        </ul>
+      </section>
+      <section class="chips foot">
+        <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">Add a vehicle</button>
+        <button class="tap" type="button" @click="picker?.click()">Open a job's file</button>
+        <input ref="picker" class="only-read" type="file" accept=".json,application/json" aria-label="A job's file" data-test="open-file" @change="openFile" />
+        <p class="muted">Everything stays on this device. No account, no network after the first load.</p>
+      </section>
+    </main>
+    <KeysDialog v-model="isHelpOpen" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 32px;
+  padding: 10px 26px;
+  border-bottom: 2px solid var(--ink);
+}
+
+.promise {
+  flex: 1;
+  color: var(--muted);
+}
+
+.main {
+  max-width: 1160px;
+  margin: 0 auto;
+  padding: 10px 26px 50px;
+}
+
+.vehicle {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
+  gap: 12px 44px;
+  padding: 24px 0;
+  border-bottom: 1px solid var(--line);
+}
+
+.name {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+
+.jobs > li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 0;
+}
+
+.job {
+  flex: 1;
+  min-height: 60px;
+  padding: 8px 0;
+  display: grid;
+  align-content: center;
+  text-decoration: none;
+  color: var(--ink);
+}
+
+.job:hover b {
+  color: var(--action);
+  text-decoration: underline;
+}
+
+.ended b {
+  font-weight: 500;
+}
+
+.jobs .none {
+  padding: 14px 0;
+}
+
+.foot {
+  padding: 26px 0;
+  align-items: center;
+}
+
+@media (max-width: 700px) {
+  .head {
+    padding: 10px 16px;
+  }
+
+  .promise {
+    flex: 1 0 100%;
+    order: 3;
+  }
+
+  .main {
+    padding: 4px 16px 40px;
+  }
+
+  .vehicle {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

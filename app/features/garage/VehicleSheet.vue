@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue';
+import { RouterLink, useRoute, useRouter } from 'vue-router';
+import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../../core/casefile/words';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { useGarage } from '../../stores/garage';
+import { usePreferences } from '../../stores/preferences';
+import { emptyForm, formOf, vehicleOf, type VehicleForm } from './vehicleForm';
+
+/** The spec sheet: what the owner's manual says. All of it may stay empty. */
+const garage = useGarage();
+const route = useRoute();
+const router = useRouter();
+const { values } = usePreferences();
+const id = computed(() => String(route.params['vehicle']));
+const record = computed(() => garage.vehicles.find((one) => one.id === id.value) ?? null);
+const form = reactive<VehicleForm>(emptyForm());
+const problems = ref<Readonly<Record<string, string>>>({});
+const isKept = ref(false);
+
+watch(record, (now, before) => now && now.id !== before?.id && Object.assign(form, formOf(now.vehicle)), { immediate: true });
+
+/** Every change is kept at once when it is right; what is wrong stays on the screen with its reason. */
+async function keep(): Promise<void> {
+  if (!record.value) return;
+  const made = vehicleOf(form, record.value.vehicle);
+  problems.value = Object.fromEntries(made.problems.map((one) => [one.path, one.message]));
+  if (JSON.stringify(made.vehicle) === JSON.stringify(record.value.vehicle)) return;
+  await garage.changeVehicle(id.value, made.vehicle);
+  isKept.value = made.problems.length === 0;
+}
+
+watch(form, () => void keep());
+
+async function start(): Promise<void> {
+  await router.push({ name: 'dash', params: { job: await garage.startJob(id.value) } });
+}
+
+const say = (channel: Channel): string => sayChannel(channel, values.sides, form.steeringSide || undefined);
+const SENSOR_WORDS: Readonly<Record<string, string>> = { knuckle: 'in the knuckle', 'behind-disc': 'behind the disc', 'one-piece-hub': 'inside a one-piece hub', differential: 'on the differential', 'in-bearing': 'built into the bearing' };
+const PLUG_WORDS: Readonly<Record<string, string>> = { bonnet: 'under the bonnet', 'arch-liner': 'behind the arch liner', trim: 'under a trim', sill: 'at the sill', seat: 'under a seat', underbody: 'under the body' };
+const TORQUE_WORDS: Readonly<Record<string, string>> = { 'sensor-bolt': 'Sensor bolt', 'caliper-bracket': 'Caliper bracket', 'caliper-pin': 'Caliper pin', 'hub-nut': 'Hub nut', 'wheel-nut': 'Wheel nut', 'brake-line-bracket': 'Brake line bracket' };
+</script>
+
+<template>
+  <div class="sheet">
+    <header class="head"><RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink><h1>{{ form.name || 'New vehicle' }}: spec sheet</h1><span v-if="isKept" class="muted" role="status">kept</span></header>
+    <div v-if="record" class="body">
+      <section class="fields">
+        <label>You call it<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
+        <label>Steering wheel<el-select v-model="form.steeringSide" placeholder="not told"><el-option value="left" label="left" /><el-option value="right" label="right" /></el-select></label>
+        <label>Channels<el-select v-model="form.layout"><el-option value="four" label="four: one a wheel" /><el-option value="three" label="three: one for the rear axle" /><el-option value="two" label="two: front wheels only" /></el-select></label>
+        <label>Sensors<el-select v-model="form.sensorType" placeholder="not known"><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option value="active" label="active (fed)" /><el-option v-if="form.sensorType === 'mixed'" value="mixed" label="mixed, as in the file" /></el-select></label>
+        <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span></label>
+        <label class="switch"><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label>
+      </section>
+      <section>
+        <h2>From the manual</h2>
+        <p class="muted">Leave empty what you don't have: a generic figure stands in, and is shown as such.</p>
+        <div class="fields">
+          <label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span></label>
+          <label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span></label>
+          <label>at, °C<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
+          <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span></label>
+          <label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span></label>
+          <label v-for="point in TORQUE_POINTS" :key="point">{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span></label>
+        </div>
+      </section>
+      <section>
+        <h2>Where things sit</h2>
+        <div v-for="channel in record.vehicle.channels" :key="channel" class="fields place">
+          <b>{{ say(channel) }}</b>
+          <el-select v-model="form.sensorPlaces[channel]" placeholder="sensor: not known" clearable :aria-label="`Sensor, ${say(channel)}`"><el-option v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="`sensor ${SENSOR_WORDS[one]}`" /></el-select>
+          <el-select v-model="form.plugPlaces[channel]" placeholder="plug: not known" clearable :aria-label="`Plug, ${say(channel)}`"><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="`plug ${PLUG_WORDS[one]}`" /></el-select>
+        </div>
+      </section>
+      <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
+    </div>
+    <p v-else-if="garage.isLoaded" class="body">This vehicle is not in this browser.</p>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 16px;
+  padding: 8px 26px;
+  border-bottom: 2px solid var(--ink);
+}
+
+.body {
+  max-width: 1000px;
+  margin: 0 auto;
+  padding: 20px 26px 50px;
+  display: grid;
+  gap: 28px;
+  justify-items: start;
+}
+
+section {
+  width: 100%;
+  display: grid;
+  gap: 12px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 14px 20px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  font-weight: 600;
+  font-size: 0.94rem;
+}
+
+.switch {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+
+.place {
+  grid-template-columns: 130px repeat(2, minmax(0, 1fr));
+  align-items: center;
+}
+
+.bad {
+  color: var(--fault);
+  font-weight: 500;
+}
+
+@media (max-width: 700px) {
+  .body,
+  .head {
+    padding-inline: 16px;
+  }
+
+  .place {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

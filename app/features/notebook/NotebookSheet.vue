@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
+import { describeObservation, describeRepair } from '../../../core/report/describe';
+import { faultName } from '../../../core/report/names';
+import { tally } from '../../../core/ledger/tally';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { saveText } from '../../shared/saveText';
+import { shownMoment } from '../../shared/time';
+import { percent } from '../../shared/path/pathView';
+import { useJob } from '../../stores/job';
+import { usePorts } from '../../stores/ports';
+import { usePreferences } from '../../stores/preferences';
+import { useDraft } from '../../stores/useDraft';
+
+/** The record of the job: what was believed, what happened when, what it cost; and its file. */
+const job = useJob();
+const { now, newId } = usePorts();
+const { values } = usePreferences();
+const text = useDraft(() => `${job.record?.id}.note`);
+
+interface Line {
+  readonly id: string;
+  readonly at: string;
+  readonly words: string;
+  readonly detail: string;
+}
+
+interface Note {
+  readonly id: string;
+  readonly at: string;
+  readonly text: string;
+}
+
+function isNote(one: unknown): one is Note {
+  return typeof one === 'object' && one !== null && 'text' in one;
+}
+
+const timeline = computed<readonly Line[]>(() => {
+  const { file } = job;
+  if (!file) return [];
+  const seen = file.observations.map((one): Line => {
+    const said = describeObservation(one, file, values);
+    return { id: one.id, at: one.at ?? '', words: said.title + (said.figure ? `: ${said.figure}` : ''), detail: one.withdrawn ? 'withdrawn' : said.detail };
+  });
+  const made = (file.repairs ?? []).map((one): Line => ({ id: one.id, at: one.at ?? '', words: describeRepair(one, file, values), detail: one.result === 'unknown' ? 'repair, not proved yet' : `repair, ${one.result}` }));
+  const notes = (file.notes ?? []).filter(isNote).map((one): Line => ({ id: one.id, at: one.at, words: one.text, detail: 'note' }));
+  return [...seen, ...made, ...notes].sort((a, b) => b.at.localeCompare(a.at));
+});
+const sums = computed(() => tally(job.file?.costs ?? []));
+const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+const top = computed(() => job.assessment?.ranking[0]);
+
+function save(): void {
+  const { file } = job;
+  if (file) saveText(caseFileName(`${file.vehicle.name ?? ''} ${job.record?.title ?? ''}`, now().slice(0, 10)), writeCaseFile(file));
+}
+
+async function addNote(): Promise<void> {
+  const words = text.value.trim();
+  if (words === '') return;
+  const note: Note = { id: newId(), at: now(), text: words };
+  await job.alter((file) => ({ ...file, notes: [...(file.notes ?? []), note] }));
+  text.value = '';
+}
+</script>
+
+<template>
+  <div class="notebook">
+    <header class="top">
+      <div>
+        <h1>{{ job.file?.vehicle.name }}: the record</h1>
+        <p v-if="top" class="muted">Believed now: {{ faultName(top.fault) }}<template v-if="top.channel">, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template>, {{ percent(top.probability) }}. Spent {{ sums.spent }} {{ currency }}.</p>
+      </div>
+      <button class="tap strong" type="button" data-test="export" @click="save">Save the job as a file</button>
+    </header>
+    <section>
+      <h3>This job is called</h3>
+      <el-input :model-value="job.record?.title ?? ''" aria-label="Name of the job" maxlength="60" @change="(now: string) => job.setTitle(now)" />
+    </section>
+    <section class="note">
+      <el-input v-model="text" type="textarea" :rows="2" placeholder="A note, with the time" aria-label="A note" />
+      <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">Note it</button>
+    </section>
+    <section>
+      <h3>What happened, newest first</h3>
+      <p v-if="timeline.length === 0" class="muted">Nothing yet.</p>
+      <ul class="rows" data-test="timeline">
+        <li v-for="one in timeline" :key="one.id" class="line"><span class="when figure">{{ shownMoment(one.at) }}</span><span><b>{{ one.words }}</b><span v-if="one.detail" class="muted"> · {{ one.detail }}</span></span></li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.notebook {
+  padding: 20px 26px 30px;
+  display: grid;
+  gap: 20px;
+  max-width: 920px;
+}
+
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 14px;
+  align-items: center;
+}
+
+.note {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+}
+
+.line {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr);
+  gap: 12px;
+}
+
+.when {
+  font-size: 0.85rem;
+  font-weight: 400;
+  color: var(--muted);
+}
+
+@media (max-width: 700px) {
+  .notebook {
+    padding: 14px 16px 24px;
+  }
+
+  .line {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+}
+</style>

@@ -1,0 +1,7 @@
+<script setup lang="ts">
+import FindSheet from '../features/find/FindSheet.vue';
+</script>
+
+<template>
+  <FindSheet />
+</template>

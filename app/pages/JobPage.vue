@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
+import { nextMoveView } from '../shared/nextMove/moveView';
+import NextMoveBar from '../shared/nextMove/NextMoveBar.vue';
+import WhyDrawer from '../shared/nextMove/WhyDrawer.vue';
+import PathStrip from '../shared/path/PathStrip.vue';
+import { pathOf } from '../shared/path/pathView';
+import CornerStrip from '../shared/plan/CornerStrip.vue';
+import { cornersOf } from '../shared/plan/planView';
+import KeysDialog from '../shared/shell/KeysDialog.vue';
+import PlanSide from '../shared/shell/PlanSide.vue';
+import StageHeader from '../shared/shell/StageHeader.vue';
+import { STAGES, type StageId } from '../shared/shell/stages';
+import { useShortcuts } from '../shared/shortcuts/useShortcuts';
+import { useJob } from '../stores/job';
+import { usePreferences } from '../stores/preferences';
+
+/** A job: its header, plan, path strip and Next-move bar around the stage that is open. */
+const route = useRoute();
+const router = useRouter();
+const job = useJob();
+const preferences = usePreferences();
+const isWhyOpen = ref(false);
+const isHelpOpen = ref(false);
+const isWide = useMediaQuery('(min-width: 901px)');
+
+const id = computed(() => String(route.params['job']));
+watch(id, (now) => void job.open(now), { immediate: true });
+
+const stage = computed<StageId | null>(() => STAGES.find((one) => String(route.name).startsWith(one.id) || (one.id === 'find' && route.name === 'check'))?.id ?? null);
+watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
+
+const corners = computed(() => (job.file ? cornersOf(job.file, job.assessment, preferences.values.sides) : []));
+const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
+const move = computed(() => nextMoveView(job.assessment, job.file, preferences.values.sides));
+const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+/** A guide has a foot of its own; a check sheet is all entry. */
+const hasOwnBar = computed(() => route.name === 'check' || (route.name === 'fix' && route.query['repair'] !== undefined));
+const visited = computed<StageId[]>(() => {
+  const kinds = new Set(job.file?.observations.map((one) => one.kind));
+  const has = (...wanted: string[]): boolean => wanted.some((one) => kinds.has(one as never));
+  return [
+    ...(has('lamps', 'symptom', 'history') ? (['dash'] as const) : []),
+    ...(has('code', 'no-code', 'clear') ? (['codes'] as const) : []),
+    ...(has('look', 'meter', 'live', 'distance', 'swap', 'substitute', 'unplug') ? (['find'] as const) : []),
+    ...((job.file?.repairs?.length ?? 0) > 0 ? (['fix'] as const) : []),
+    ...(job.file?.ending === 'solved' ? (['prove'] as const) : []),
+  ];
+});
+
+function go(name: string): void {
+  void router.push({ name, params: { job: id.value } });
+}
+
+useShortcuts({
+  ...Object.fromEntries(STAGES.map((one) => [String(one.number), () => go(one.id)])),
+  n: () => move.value && void router.push(move.value.to),
+  c: () => go('codes'),
+  m: () => void router.push({ name: 'check', params: { job: id.value }, query: { do: job.file?.vehicle.sensorTypes?.[job.subject] === 'active' ? 'meter:supply-at-plug:dc-voltage' : 'meter:sensor:resistance', at: job.subject } }),
+  g: () => (preferences.values.gloves = !preferences.values.gloves),
+  '?': () => (isHelpOpen.value = true),
+});
+</script>
+
+<template>
+  <div v-if="job.isMissing" class="missing">
+    <h1>This job is not in this browser</h1>
+    <p>It may have been removed, or it lives on another device. Open its file in the garage.</p>
+    <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
+  </div>
+  <div v-else class="job">
+    <StageHeader :job="id" :vehicle="job.file?.vehicle.name ?? ''" :title="job.record?.title ?? ''" :stage="stage" :visited="visited" @help="isHelpOpen = true" />
+    <div v-if="!isWide && job.file" class="strips">
+      <CornerStrip :corners="corners" :subject="job.subject" @select="job.setSubject" />
+      <PathStrip :pieces="pieces" :selected="null" @select="go('find')" />
+    </div>
+    <div class="sheet">
+      <PlanSide v-if="isWide && job.file && route.name !== 'fix'" :corners="corners" :subject="job.subject" :file="job.file" :sides="preferences.values.sides" @select="job.setSubject" />
+      <main v-if="job.file" class="main"><RouterView /></main>
+    </div>
+    <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
+    <NextMoveBar v-if="!hasOwnBar" :view="move" :currency="currency" :is-thinking="job.isThinking" @why="isWhyOpen = true" />
+    <WhyDrawer v-if="job.assessment && job.file" v-model="isWhyOpen" :assessment="job.assessment" :file="job.file" :sides="preferences.values.sides" :currency="currency" />
+    <KeysDialog v-model="isHelpOpen" />
+  </div>
+</template>
+
+<style scoped>
+.job {
+  height: 100dvh;
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+}
+
+.sheet {
+  grid-row: 3;
+  display: flex;
+  min-height: 0;
+}
+
+.own-bar,
+.job > .bar {
+  grid-row: 4;
+}
+
+.strips {
+  grid-row: 2;
+  padding: 8px 12px 0;
+  border-bottom: 1px solid var(--line);
+}
+
+.main {
+  flex: 1;
+  min-width: 0;
+  overflow-y: auto;
+  scroll-padding: 80px;
+}
+
+.missing {
+  max-width: 620px;
+  margin: 12vh auto;
+  padding: 0 20px;
+  display: grid;
+  gap: 18px;
+  justify-items: start;
+}
+</style>

@@ -1,0 +1,27 @@
+import { createRouter, createWebHashHistory, type Router } from 'vue-router';
+
+/** Addresses behind the hash, so that any static host serves every one of them. */
+export function createAppRouter(): Router {
+  return createRouter({
+    history: createWebHashHistory(),
+    routes: [
+      { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
+      { path: '/vehicle/:vehicle', name: 'vehicle', component: () => import('./pages/VehiclePage.vue') },
+      {
+        path: '/job/:job',
+        component: () => import('./pages/JobPage.vue'),
+        redirect: (to) => ({ name: 'dash', params: to.params }),
+        children: [
+          { path: 'dash', name: 'dash', component: () => import('./pages/DashPage.vue') },
+          { path: 'codes', name: 'codes', component: () => import('./pages/CodesPage.vue') },
+          { path: 'find', name: 'find', component: () => import('./pages/FindPage.vue') },
+          { path: 'find/check', name: 'check', component: () => import('./pages/CheckPage.vue') },
+          { path: 'fix', name: 'fix', component: () => import('./pages/FixPage.vue') },
+          { path: 'prove', name: 'prove', component: () => import('./pages/ProvePage.vue') },
+          { path: 'notebook', name: 'notebook', component: () => import('./pages/NotebookPage.vue') },
+        ],
+      },
+      { path: '/:rest(.*)*', name: 'lost', component: () => import('./pages/LostPage.vue') },
+    ],
+  });
+}

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router';
+import type { MoveView } from './moveView';
+
+/** The foot of every stage: one recommended action. */
+defineProps<{ view: MoveView | null; currency: string; isThinking: boolean }>();
+const emit = defineEmits<{ why: [] }>();
+</script>
+
+<template>
+  <footer class="bar" :class="{ stop: view?.isStop }" aria-live="polite">
+    <div class="words">
+      <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
+      <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
+      <p v-if="view" class="facts">
+        <span v-if="view.minutes !== null"><b class="figure">{{ view.minutes }} min</b></span>
+        <span v-if="view.cost !== null"><b class="figure">{{ view.cost }} {{ currency }}</b> to spend</span>
+        <span v-if="view.why" class="why">{{ view.why }}</span>
+      </p>
+    </div>
+    <button class="second" type="button" :disabled="!view" @click="emit('why')"><b>Why this?</b><span>and other moves</span></button>
+    <RouterLink v-if="view" class="first" :to="view.to" data-test="do-move">{{ view.button }}<kbd>N</kbd></RouterLink>
+  </footer>
+</template>
+
+<style scoped>
+.bar {
+  background: var(--bar);
+  color: var(--bar-text);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 20px;
+  align-items: center;
+  padding: 14px 24px;
+  min-height: 112px;
+}
+
+.heading {
+  font-size: 0.85rem;
+  color: var(--bar-muted);
+}
+
+.sentence {
+  font-size: 1.35rem;
+  font-weight: 650;
+  line-height: 1.2;
+}
+
+.stop .sentence {
+  font-size: 1.1rem;
+}
+
+.facts {
+  margin-top: 5px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+  font-size: 0.92rem;
+  color: var(--bar-muted);
+}
+
+.facts b {
+  color: var(--bar-text);
+}
+
+.second,
+.first {
+  min-height: 62px;
+  border-radius: 10px;
+  padding: 8px 18px;
+  cursor: pointer;
+}
+
+.second {
+  border: 1px solid var(--bar-line);
+  background: none;
+  color: var(--bar-text);
+  display: grid;
+  font-size: 0.88rem;
+}
+
+.second span {
+  color: var(--bar-muted);
+}
+
+.first {
+  background: var(--bar-action);
+  color: var(--bar-action-text);
+  font-size: 1.15rem;
+  font-weight: 650;
+  padding-inline: 28px;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  text-decoration: none;
+}
+
+kbd {
+  font: 600 0.75rem var(--mono);
+  border: 1.5px solid currentcolor;
+  border-radius: 4px;
+  padding: 0 5px;
+}
+
+.bar :focus-visible {
+  outline-color: var(--bar-text);
+}
+
+@media (max-width: 700px) {
+  .bar {
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 8px 10px;
+    padding: 10px 16px calc(12px + env(safe-area-inset-bottom));
+    min-height: 0;
+  }
+
+  .words {
+    grid-column: 1 / -1;
+  }
+
+  .sentence {
+    font-size: 1.12rem;
+  }
+
+  .why,
+  kbd {
+    display: none;
+  }
+
+  .first {
+    justify-content: center;
+    min-height: 56px;
+    padding-inline: 12px;
+  }
+
+  .second {
+    min-height: 56px;
+    padding: 4px 12px;
+  }
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import type { FullAssessment } from '../../../core/adviser/assess';
+import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { CaseFile } from '../../../core/casefile/contract';
+import { faultName } from '../../../core/report/names';
+import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
+import { percent } from '../path/pathView';
+import { placeOfMove } from './moveView';
+
+/** Why the recommended move, what else could be done, and what is believed at the moment. */
+const props = defineProps<{ assessment: FullAssessment; file: CaseFile; sides: SideSpeech; currency: string }>();
+const isOpen = defineModel<boolean>({ required: true });
+
+const moves = computed(() =>
+  props.assessment.next.slice(0, 9).map((move) => ({ ...move, key: `${move.check}@${move.channel}`, words: moveSentence(move.check, move.channel, props.file, props.sides), to: placeOfMove(move) })),
+);
+const beliefs = computed(() =>
+  props.assessment.ranking.slice(0, 6).map((one) => ({
+    key: `${one.channel}.${one.fault}`,
+    words: faultName(one.fault),
+    where: one.channel ? sayChannel(one.channel, props.sides, props.file.vehicle.steeringSide) : '',
+    share: one.probability,
+  })),
+);
+const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
+</script>
+
+<template>
+  <el-drawer v-model="isOpen" title="Why this, and what else" direction="rtl" :size="size" :append-to-body="true">
+    <section>
+      <h3>What is believed now</h3>
+      <ul class="rows">
+        <li v-for="one in beliefs" :key="one.key" class="belief">
+          <span><b>{{ one.words }}</b><span v-if="one.where" class="muted">, {{ one.where }}</span></span>
+          <span class="bar"><span :style="{ width: `${Math.max(1, one.share * 100)}%` }" /></span>
+          <span class="figure">{{ percent(one.share) }}</span>
+        </li>
+      </ul>
+    </section>
+    <section>
+      <h3>Moves, best first</h3>
+      <p class="muted small">A move saves what finishing the job is expected to cost less with it: your time, parts, and parts bought for nothing.</p>
+      <ol class="rows">
+        <li v-for="(move, index) in moves" :key="move.key">
+          <RouterLink class="move" :to="move.to" @click="isOpen = false">
+            <b>{{ index + 1 }}. {{ move.words }}</b>
+            <span class="muted">{{ move.why }}</span>
+            <span class="figure">{{ Math.round(move.minutes) }} min · {{ move.cost }} {{ currency }}</span>
+          </RouterLink>
+        </li>
+      </ol>
+    </section>
+    <section v-if="assessment.doubtful.length > 0">
+      <h3>Does not fit the rest</h3>
+      <p class="told">{{ assessment.doubtful.length === 1 ? 'One observation does' : `${assessment.doubtful.length} observations do` }} not fit. It stands marked in Find: measure again before you trust it.</p>
+    </section>
+  </el-drawer>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: 26px;
+}
+
+h3 {
+  margin-bottom: 8px;
+}
+
+.small {
+  font-size: 0.9rem;
+  margin-bottom: 8px;
+}
+
+ol.rows {
+  padding: 0;
+}
+
+.belief {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 110px 64px;
+  gap: 12px;
+  align-items: center;
+}
+
+.belief .figure {
+  text-align: right;
+}
+
+.bar {
+  height: 10px;
+  border: 1.5px solid var(--ink);
+  border-radius: 3px;
+  overflow: hidden;
+}
+
+.bar span {
+  display: block;
+  height: 100%;
+  background: var(--ink);
+}
+
+.move {
+  display: grid;
+  gap: 2px;
+  min-height: var(--target);
+  text-decoration: none;
+  color: var(--ink);
+}
+
+.move b {
+  color: var(--action);
+}
+
+.move .figure {
+  font-size: 0.88rem;
+}
+</style>

@@ -1,0 +1,59 @@
+import type { SegmentState, SegmentView } from '../../../core/adviser/segments';
+import { SEGMENTS, type Channel, type Segment } from '../../../core/casefile/words';
+import { SEGMENT_NAMES } from '../../../core/report/names';
+
+/** One segment as drawn. */
+export interface PathPiece {
+  readonly segment: Segment;
+  readonly name: string;
+  readonly shortName: string;
+  readonly state: SegmentState;
+  readonly probability: number;
+  readonly label: string;
+}
+
+const SHORT: Readonly<Record<Segment, string>> = { ring: 'Ring', gap: 'Gap', sensor: 'Sensor', lead: 'Lead', plug: 'Plug', loom: 'Loom', module: 'Mod.' };
+
+/** A share as people read it: never 0 or 100 where it isn't. */
+export function percent(share: number): string {
+  if (share > 0 && share < 0.005) return '<1 %';
+  if (share < 1 && share >= 0.995) return '99 %';
+  return `${Math.round(share * 100)} %`;
+}
+
+function labelOf(state: SegmentState, probability: number): string {
+  switch (state) {
+    case 'proved-good':
+      return 'proved';
+    case 'open-question':
+      return `open ${percent(probability)}`;
+    case 'suspect':
+      return `suspect ${percent(probability)}`;
+    case 'at-fault':
+      return `at fault ${percent(probability)}`;
+    default:
+      return state satisfies never;
+  }
+}
+
+/** The seven pieces of a channel's path; before the first judgement all are open questions. */
+export function pathOf(views: readonly SegmentView[], channel: Channel): PathPiece[] {
+  return SEGMENTS.map((segment) => {
+    const view = views.find((one) => one.channel === channel && one.segment === segment);
+    const state = view?.state ?? 'open-question';
+    const probability = view?.probability ?? 0;
+    return { segment, name: SEGMENT_NAMES[segment], shortName: SHORT[segment], state, probability, label: view ? labelOf(state, probability) : 'open' };
+  });
+}
+
+const NUMBERS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'all seven'];
+
+/** The path in half a sentence. */
+export function summaryOf(pieces: readonly PathPiece[]): string {
+  const count = (state: SegmentState): number => pieces.filter((one) => one.state === state).length;
+  const good = count('proved-good');
+  const parts = [`${NUMBERS[good]}${good === 7 ? '' : ' of seven'} proved good`];
+  if (count('at-fault') > 0) parts.push(`${NUMBERS[count('at-fault')]} at fault`);
+  if (count('suspect') > 0) parts.push(`${NUMBERS[count('suspect')]} suspect`);
+  return parts.join(', ');
+}

@@ -1,0 +1,63 @@
+import type { FullAssessment } from '../../../core/adviser/assess';
+import type { SegmentState } from '../../../core/adviser/segments';
+import type { CaseFile } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import { LIVE_NAMES } from '../../../core/report/names';
+import { showReading } from '../../../core/quantities/show';
+import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
+import { percent } from '../path/pathView';
+
+/** One corner of the plan. */
+export interface CornerView {
+  readonly channel: Channel;
+  readonly name: string;
+  readonly shortName: string;
+  readonly state: SegmentState;
+  readonly word: string;
+  /** Last reading or live finding at this corner; empty where there is none. */
+  readonly reading: string;
+  readonly probability: number;
+}
+
+const SHORT: Readonly<Record<Channel, string>> = { 'front-left': 'FL', 'front-right': 'FR', 'rear-left': 'RL', 'rear-right': 'RR', 'rear-axle': 'R axle' };
+const CLEAR_BELOW = 0.02;
+const SUSPECT_FROM = 0.25;
+const FAULT_FROM = 0.9;
+
+/** The last thing read or seen live at a corner since the last repair counts; the newest first. */
+function lastReading(file: CaseFile, channel: Channel): { readonly text: string; readonly answers: boolean } {
+  for (const one of [...file.observations].reverse()) {
+    if (one.withdrawn || one.channel !== channel) continue;
+    if (one.kind === 'live') return { text: LIVE_NAMES[one.finding] ?? one.finding, answers: one.finding === 'follows' };
+    if (one.kind === 'meter') {
+      const shown = showReading(one.value, one.quantity, one.resolution ?? null);
+      return { text: `${shown.number} ${shown.unit}`.trim(), answers: false };
+    }
+  }
+  return { text: '', answers: false };
+}
+
+/** Chance that the corner holds any fault, an old code apart. */
+function suspicion(assessment: FullAssessment | null, channel: Channel): number {
+  const rows = assessment?.ranking.filter((one) => one.channel === channel && one.fault !== 'stale-code') ?? [];
+  return Math.min(1, rows.reduce((sum, one) => sum + one.probability, 0));
+}
+
+function stateAndWord(share: number, answers: boolean, known: boolean): readonly [SegmentState, string] {
+  if (!known) return ['open-question', 'open'];
+  if (share >= FAULT_FROM) return ['at-fault', 'at fault'];
+  if (share >= SUSPECT_FROM) return ['suspect', `suspect ${percent(share)}`];
+  if (share <= CLEAR_BELOW) return ['proved-good', answers ? 'answers' : 'quiet'];
+  return ['open-question', `open ${percent(share)}`];
+}
+
+/** The corners of the plan, in the car's own order. */
+export function cornersOf(file: CaseFile, assessment: FullAssessment | null, sides: SideSpeech): CornerView[] {
+  return file.vehicle.channels.map((channel) => {
+    const probability = suspicion(assessment, channel);
+    const reading = lastReading(file, channel);
+    const [state, word] = stateAndWord(probability, reading.answers, assessment !== null);
+    const name = sayChannel(channel, sides, file.vehicle.steeringSide);
+    return { channel, name: name.charAt(0).toUpperCase() + name.slice(1), shortName: SHORT[channel], state, word, reading: reading.text, probability };
+  });
+}

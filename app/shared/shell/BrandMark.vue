@@ -1,0 +1,30 @@
+<template>
+  <span class="brand"><svg viewBox="0 0 46 28" aria-hidden="true"><path class="wave" d="M2 14c3-15 7-15 10.500 0s7.500 15 10.500 0" /><path class="steps" d="M23 14V4h7v19h7V4h6v19" /></svg>zelf</span>
+</template>
+
+<style scoped>
+.brand {
+  display: inline-flex;
+  align-items: center;
+  gap: 10px;
+  font-size: 1.5rem;
+  font-weight: 750;
+  letter-spacing: -0.01em;
+}
+
+svg {
+  width: 46px;
+  fill: none;
+  stroke-width: 3;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+
+.wave {
+  stroke: var(--ink);
+}
+
+.steps {
+  stroke: var(--action);
+}
+</style>

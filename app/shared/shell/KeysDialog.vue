@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { usePreferences } from '../../stores/preferences';
+
+/** The keys, and how the sheet looks and speaks. */
+const isOpen = defineModel<boolean>({ required: true });
+const { values } = usePreferences();
+const KEYS = [
+  ['1 – 5', 'the five stages'],
+  ['N', 'do the next move'],
+  ['C', 'enter codes'],
+  ['M', 'enter a meter reading'],
+  ['G', 'glove mode'],
+  ['?', 'this sheet'],
+] as const;
+const SPEECH = [
+  ['left-right', 'left and right'],
+  ['driver-passenger', "driver's and passenger's side"],
+  ['nearside-offside', 'nearside and offside'],
+] as const;
+</script>
+
+<template>
+  <el-dialog v-model="isOpen" title="Keys and look" width="min(560px, 94vw)" :append-to-body="true">
+    <dl class="keys">
+      <template v-for="[key, what] in KEYS" :key="key">
+        <dt><kbd>{{ key }}</kbd></dt>
+        <dd>{{ what }}</dd>
+      </template>
+    </dl>
+    <p class="muted">Keys do nothing while you type.</p>
+    <div class="look">
+      <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">Glove mode: large everything</button>
+      <button class="tap" type="button" :aria-pressed="values.night" @click="values.night = !values.night">Night sheet</button>
+    </div>
+    <h3>I say</h3>
+    <div class="look" role="radiogroup" aria-label="How sides are spoken">
+      <button v-for="[id, words] in SPEECH" :key="id" class="tap" type="button" role="radio" :aria-checked="values.sides === id" @click="values.sides = id">{{ words }}</button>
+    </div>
+  </el-dialog>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 18px;
+  margin: 0 0 12px;
+}
+
+dd {
+  margin: 0;
+}
+
+kbd {
+  font: 600 0.9rem var(--mono);
+  border: 1.5px solid var(--ink);
+  border-radius: 4px;
+  padding: 1px 8px;
+}
+
+.look {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 14px 0;
+}
+</style>

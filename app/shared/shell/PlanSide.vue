@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { CaseFile } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import { HISTORY_NAMES, LAMP_NAMES, PATTERN_NAMES } from '../../../core/report/names';
+import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
+import CarPlan from '../plan/CarPlan.vue';
+import type { CornerView } from '../plan/planView';
+
+/** The plan at the side of every stage, with what lights and what was done lately under it. */
+const props = defineProps<{ corners: readonly CornerView[]; subject: Channel; file: CaseFile; sides: SideSpeech }>();
+const emit = defineEmits<{ select: [channel: Channel] }>();
+
+const say = (channel: Channel): string => sayChannel(channel, props.sides, props.file.vehicle.steeringSide);
+const lamps = computed(() => {
+  const last = props.file.observations.filter((one) => one.kind === 'lamps' && !one.withdrawn).at(-1);
+  return last?.kind === 'lamps' ? last : null;
+});
+const lately = computed(() =>
+  props.file.observations.flatMap((one) => (one.kind === 'history' && !one.withdrawn ? [{ id: one.id, text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : `, ${one.ago} days before`}` }] : [])),
+);
+</script>
+
+<template>
+  <aside class="side">
+    <p class="overline">Subject: {{ say(subject) }}</p>
+    <CarPlan :corners="corners" :subject="subject" @select="emit('select', $event)" />
+    <template v-if="lamps">
+      <p class="overline">{{ lamps.lit.length > 0 ? `Lit${lamps.pattern?.length ? `, ${PATTERN_NAMES[lamps.pattern[0] ?? '']}` : ''}` : 'All lamps out' }}</p>
+      <p class="lit"><span v-for="lamp in lamps.lit" :key="lamp">{{ LAMP_NAMES[lamp] }}</span></p>
+    </template>
+    <template v-if="lately.length > 0">
+      <p class="overline">Lately</p>
+      <p v-for="one in lately" :key="one.id">{{ one.text }}</p>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.side {
+  width: 332px;
+  flex: none;
+  padding: 14px 18px;
+  border-right: 1px solid var(--line);
+  overflow-y: auto;
+  display: grid;
+  align-content: start;
+  gap: 8px;
+}
+
+.lit {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.lit span {
+  border: 1.5px solid var(--ink);
+  border-radius: 5px;
+  padding: 1px 8px;
+  font-size: 0.88rem;
+}
+</style>

@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router';
+import BrandMark from './BrandMark.vue';
+import { STAGES, type StageId } from './stages';
+
+/** The five stages, always visible, none locked; the job's name; ways out. */
+defineProps<{ job: string; vehicle: string; title: string; stage: StageId | null; visited: readonly StageId[] }>();
+const emit = defineEmits<{ help: [] }>();
+</script>
+
+<template>
+  <header class="head">
+    <RouterLink class="home" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
+    <nav class="stages" aria-label="Stages">
+      <RouterLink v-for="one in STAGES" :key="one.id" :to="{ name: one.id, params: { job } }" class="stage" :class="{ here: one.id === stage, visited: visited.includes(one.id) }" :aria-current="one.id === stage ? 'step' : undefined">
+        <span class="number">{{ one.number }}</span><span class="name">{{ one.name }}</span>
+      </RouterLink>
+    </nav>
+    <div class="job">
+      <p class="which"><b>{{ vehicle }}</b><span v-if="title">, {{ title }}</span></p>
+      <p class="ways">
+        <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
+        <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>
+        <button type="button" @click="emit('help')">Keys and look</button>
+      </p>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  align-items: stretch;
+  gap: 8px 44px;
+  padding: 0 22px;
+  border-bottom: 2px solid var(--ink);
+  min-height: 62px;
+}
+
+.home {
+  display: flex;
+  align-items: center;
+  text-decoration: none;
+  color: var(--ink);
+}
+
+.stages {
+  display: flex;
+  gap: 20px;
+}
+
+.stage {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  padding: 0 8px;
+  min-width: 48px;
+  text-decoration: none;
+  color: var(--muted);
+  font-weight: 600;
+  border-bottom: 5px solid transparent;
+  border-top: 5px solid transparent;
+}
+
+.number {
+  width: 24px;
+  height: 24px;
+  display: grid;
+  place-items: center;
+  font-size: 0.82rem;
+  border: 1.5px solid currentcolor;
+  border-radius: 50%;
+}
+
+.visited {
+  color: var(--proved);
+}
+
+.here {
+  color: var(--ink);
+  border-bottom-color: var(--ink);
+}
+
+.job {
+  text-align: right;
+  align-self: center;
+  font-size: 0.92rem;
+  line-height: 1.35;
+  min-width: 0;
+}
+
+.which span {
+  color: var(--muted);
+}
+
+.which b {
+  font-size: 1.02rem;
+}
+
+.ways {
+  display: flex;
+  gap: 4px 14px;
+  justify-content: flex-end;
+}
+
+.ways a,
+.ways button {
+  color: var(--muted);
+  text-decoration: none;
+  background: none;
+  border: none;
+  padding: 2px 0;
+  cursor: pointer;
+}
+
+.ways a:hover,
+.ways button:hover {
+  color: var(--action);
+  text-decoration: underline;
+}
+
+@media (max-width: 1100px) {
+  .head {
+    gap: 8px 18px;
+  }
+
+  .stages {
+    gap: 4px;
+  }
+}
+
+@media (max-width: 900px) {
+  .head {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding: 0 12px;
+    gap: 0 8px;
+  }
+
+  .home {
+    display: none;
+  }
+
+  .stages {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    justify-content: space-between;
+  }
+
+  .stage {
+    flex-direction: column;
+    gap: 0;
+    padding: 0 2px;
+    min-height: 48px;
+    justify-content: center;
+    font-size: 15px;
+    border-top: 0;
+    border-bottom-width: 4px;
+    min-width: 62px;
+  }
+
+  .stage .number {
+    display: none;
+  }
+
+  .job {
+    grid-column: 1 / -1;
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    align-items: center;
+    text-align: left;
+    min-height: 40px;
+  }
+
+  .which {
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    min-width: 0;
+  }
+
+  .ways {
+    flex: none;
+    gap: 12px;
+  }
+
+  .ways a,
+  .ways button {
+    min-height: 40px;
+    display: flex;
+    align-items: center;
+    font-size: 15px;
+  }
+
+  .ways button {
+    font-size: 0;
+    width: 40px;
+    justify-content: center;
+  }
+
+  .ways button::after {
+    content: '?';
+    font-size: 17px;
+    font-weight: 700;
+    border: 1.5px solid currentcolor;
+    border-radius: 50%;
+    width: 26px;
+    height: 26px;
+    display: grid;
+    place-items: center;
+  }
+}
+</style>

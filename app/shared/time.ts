@@ -1,0 +1,23 @@
+function two(number: number): string {
+  return String(Math.abs(Math.trunc(number))).padStart(2, '0');
+}
+
+/** A moment as ISO 8601 with the local offset, as the case file wants it. */
+export function isoWithOffset(date: Date): string {
+  const minutes = -date.getTimezoneOffset();
+  const offset = minutes === 0 ? 'Z' : `${minutes < 0 ? '-' : '+'}${two(minutes / 60)}:${two(minutes % 60)}`;
+  const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+  return `${day}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}${offset}`;
+}
+
+/** Whole days between two ISO moments, 0 or more. */
+export function daysBetween(from: string, to: string): number {
+  return Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000));
+}
+
+/** A day and time for the eye: `4 May, 17:30`. */
+export function shownMoment(iso: string): string {
+  const date = new Date(iso);
+  if (Number.isNaN(date.getTime())) return iso;
+  return date.toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+}

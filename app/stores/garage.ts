@@ -1,0 +1,69 @@
+import { defineStore } from 'pinia';
+import { shallowRef } from 'vue';
+import type { CaseFile, Vehicle } from '../../core/casefile/contract';
+import { readCaseFile } from '../../core/casefile/read';
+import type { Result } from '../../core/casefile/problem';
+import { demoGarage } from '../demo/demoGarage';
+import type { JobRecord, VehicleRecord } from '../storage/garageStorage';
+import { usePorts } from './ports';
+
+/** The vehicles and their jobs. */
+export const useGarage = defineStore('garage', () => {
+  const { storage, now, newId } = usePorts();
+  const vehicles = shallowRef<readonly VehicleRecord[]>([]);
+  const jobs = shallowRef<readonly JobRecord[]>([]);
+  const isLoaded = shallowRef(false);
+
+  async function open(): Promise<void> {
+    if (isLoaded.value) return;
+    if ((await storage.preference('demo-laid-out')) !== true) {
+      const demo = demoGarage(now());
+      await storage.putAll(demo.vehicles, demo.jobs);
+      await storage.keepPreference('demo-laid-out', true);
+    }
+    storage.watchVehicles((seen) => (vehicles.value = seen));
+    storage.watchJobs((seen) => {
+      jobs.value = seen;
+      isLoaded.value = true;
+    });
+  }
+
+  async function addVehicle(vehicle: Vehicle): Promise<string> {
+    const record: VehicleRecord = { id: newId(), vehicle, owner: {}, createdAt: now() };
+    await storage.putVehicle(record);
+    return record.id;
+  }
+
+  async function changeVehicle(id: string, vehicle: Vehicle): Promise<void> {
+    const known = vehicles.value.find((one) => one.id === id);
+    if (known) await storage.putVehicle({ ...known, vehicle });
+    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
+      await storage.changeFile(job.id, now(), (file) => ({ ...file, vehicle: { ...file.vehicle, ...vehicle } }));
+  }
+
+  async function startJob(vehicleId: string): Promise<string> {
+    const record = vehicles.value.find((one) => one.id === vehicleId);
+    if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
+    const file: CaseFile = { format: 'zelf-case', version: 1, vehicle: record.vehicle, owner: record.owner, observations: [], repairs: [], work: [], costs: [], attachments: [], notes: [], ending: null };
+    return addJob(file, vehicleId, 'new job');
+  }
+
+  async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
+    const id = newId();
+    const at = now();
+    await storage.putJob({ id, vehicleId, title, createdAt: at, updatedAt: at, stage: 'dash', subject: null, file });
+    return id;
+  }
+
+  /** Takes a file in, as a job of the vehicle of that name or of a new one. Nothing changes when it is refused. */
+  async function importText(text: string): Promise<Result<string>> {
+    const read = readCaseFile(text);
+    if (!read.ok) return read;
+    const { vehicle } = read.value;
+    const known = vehicles.value.find((one) => one.vehicle.name === vehicle.name && vehicle.name !== undefined);
+    const vehicleId = known?.id ?? (await addVehicle(vehicle));
+    return { ok: true, value: await addJob(read.value, vehicleId, 'imported') };
+  }
+
+  return { vehicles, jobs, isLoaded, open, addVehicle, changeVehicle, startJob, importText, removeJob: (id: string) => storage.removeJob(id), restoreJob: (job: JobRecord) => storage.putJob(job) };
+});

@@ -1,0 +1,29 @@
+import { inject, type App, type InjectionKey } from 'vue';
+import type { GarageStorage } from '../storage/garageStorage';
+import type { AdviserClient } from '../workers/adviserClient';
+
+/** What the app stands on; only `main.ts` chooses the implementations. */
+export interface Ports {
+  readonly storage: GarageStorage;
+  readonly adviser: AdviserClient;
+  /** Now, as ISO 8601 with offset. */
+  readonly now: () => string;
+  readonly newId: () => string;
+}
+
+const KEY: InjectionKey<Ports> = Symbol('ports');
+
+let current: Ports | null = null;
+
+/** Gives the ports to the app and its stores. */
+export function providePorts(app: App, ports: Ports): void {
+  app.provide(KEY, ports);
+  current = ports;
+}
+
+/** The ports, for stores and composables. */
+export function usePorts(): Ports {
+  const ports = inject(KEY, null) ?? current;
+  if (!ports) throw new Error('no ports: main.ts must call providePorts before the first store is used');
+  return ports;
+}

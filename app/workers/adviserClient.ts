@@ -1,0 +1,26 @@
+import { wrap, type Remote } from 'comlink';
+import type { FullAssessment } from '../../core/adviser/assess';
+import type { CaseFile } from '../../core/casefile/contract';
+import type { AdviserApi } from './adviser.worker';
+
+/** The adviser, off the screen's thread. A newer question makes older answers void. */
+export interface AdviserClient {
+  /** Resolves to null when a newer question was asked meanwhile. */
+  assess(file: CaseFile): Promise<FullAssessment | null>;
+}
+
+/** Starts the worker at the first question. */
+export function createAdviserClient(): AdviserClient {
+  let remote: Remote<AdviserApi> | null = null;
+  let newest = 0;
+  const connect = (): Remote<AdviserApi> =>
+    (remote ??= wrap<AdviserApi>(new Worker(new URL('./adviser.worker.ts', import.meta.url), { type: 'module' })));
+  return {
+    async assess(file) {
+      newest += 1;
+      const mine = newest;
+      const answer = await connect().assess(JSON.parse(JSON.stringify(file)) as CaseFile);
+      return mine === newest ? answer : null;
+    },
+  };
+}
