@@ -64,7 +64,7 @@ export const useJob = defineStore('job', () => {
 
   /** Records observations in the order given; gives their ids. */
   async function observe(...found: readonly NewObservation[]): Promise<string[]> {
-    const made = found.map((one) => ({ ...one, id: newId(), at: now() }) as Observation);
+    const made = found.map((one) => ({ ...one, id: newId(), at: now() }));
     await alter((before) => ({ ...before, observations: [...before.observations, ...made] }));
     return made.map((one) => one.id);
   }

@@ -52,6 +52,8 @@ const LEAST_SHOWN = 0.0005;
 const MOST_MOVES = 14;
 /** Corners less suspect than this get no checks of their own, once some corner is more suspect. */
 const WORTH_A_LOOK = 0.04;
+/** Planning looks into this many corners at once: the most suspect ones. */
+const MOST_CORNERS = 2;
 
 function round(value: number, places: number): number {
   return Number(value.toFixed(places));
@@ -72,7 +74,7 @@ function suspectChannels(file: CaseFile, chances: readonly Ranked[]): Channel[] 
     share: chances.filter((one) => one.channel === channel).reduce((sum, one) => sum + one.probability, 0),
   }));
   const sorted = shares.sort((a, b) => b.share - a.share);
-  return sorted.filter((one, index) => index === 0 || one.share >= WORTH_A_LOOK).map((one) => one.channel);
+  return sorted.filter((one, index) => index === 0 || one.share >= WORTH_A_LOOK).slice(0, MOST_CORNERS).map((one) => one.channel);
 }
 
 function faultFor(move: PricedMove, ranked: readonly Ranked[]): FaultId | undefined {

@@ -1,6 +1,7 @@
 import { concernedCauses, groupLikelihood, type Group } from './groups';
 import type { CarModel, ChannelModel } from './model';
 import type { Posterior } from './posterior';
+import { priorsOf } from './weights';
 
 /** An observation that does not fit the rest. */
 export interface Doubt {
@@ -27,14 +28,14 @@ interface Fit {
   readonly atFirst: number;
 }
 
-function fitOf(id: string, group: Group, channel: ChannelModel, chance: Float64Array): Fit {
+function fitOf(id: string, group: Group, channel: ChannelModel, channels: number, chance: Float64Array): Fit {
   const all = values(group, channel);
   const rest = without(group, id);
   const others = rest.reports.length > 0 ? values(rest, channel) : all.map(() => 1);
   const own = all.map((one, h) => one / Math.max(1e-12, others[h] ?? 1));
   const inverse = own.reduce((sum, one, h) => sum + (chance[h] ?? 0) / Math.max(1e-12, one), 0);
-  const odds = channel.hypotheses.reduce((sum, one) => sum + one.odds, 0);
-  const atFirst = channel.hypotheses.reduce((sum, one, h) => sum + (one.odds / odds) * (own[h] ?? 0), 0);
+  const priors = priorsOf(channel, channels);
+  const atFirst = own.reduce((sum, one, h) => sum + (priors[h] ?? 0) * one, 0);
   return { amongRest: 1 / Math.max(1e-12, inverse), atFirst };
 }
 
@@ -51,7 +52,7 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
     const chance = posterior.wayChance[best]?.[c];
     if (!channel || !chance || /\|code-/.test(group.key)) return [];
     const ids = [...new Set(group.reports.flatMap((one) => one.ids))];
-    return ids.map((id) => ({ id, ...fitOf(id, group, channel, chance) }));
+    return ids.map((id) => ({ id, ...fitOf(id, group, channel, model.channels.length, chance) }));
   });
   return doubted
     .filter((one) => one.amongRest < UNLIKELY && one.amongRest < one.atFirst * MUCH_LESS_LIKELY)

@@ -72,15 +72,44 @@ export type FaultId = ChannelFaultId | SharedFaultId | 'stale-code';
 
 export const ALL_FAULTS: readonly (FaultRow & { readonly id: FaultId })[] = [...CHANNEL_FAULTS, STALE_CODE, ...SHARED_FAULTS];
 
-const BY_ID: ReadonlyMap<string, FaultRow & { readonly id: FaultId }> = new Map(ALL_FAULTS.map((one) => [one.id, one]));
+/**
+ * Some faults take one of several forms that readings tell apart: the form is settled once for all readings, so that two readings of one coil cannot contradict each other.
+ * Shares are of that fault's cases (trade experience); forms never leave the adviser.
+ */
+export const FORMS = [
+  { fault: 'sensor-open', form: 'sensor-open/through', share: 0.87, why: 'the coil is broken through' },
+  { fault: 'sensor-open', form: 'sensor-open/high', share: 0.13, why: 'a joint of high resistance, stable' },
+  { fault: 'sensor-short', form: 'sensor-short/turns', share: 0.72, why: 'turns bridged: the coil reads low' },
+  { fault: 'sensor-short', form: 'sensor-short/body', share: 0.28, why: 'leaks to its body: the coil reads as it should' },
+  { fault: 'lead-short', form: 'lead-short/across', share: 0.6, why: 'wire to wire' },
+  { fault: 'lead-short', form: 'lead-short/body', share: 0.4, why: 'one wire to metal' },
+  { fault: 'loom-open', form: 'loom-open/1', share: 0.5, why: 'the first wire' },
+  { fault: 'loom-open', form: 'loom-open/2', share: 0.5, why: 'the second wire' },
+  { fault: 'loom-short-to-ground', form: 'loom-short-to-ground/1', share: 0.5, why: 'the first wire' },
+  { fault: 'loom-short-to-ground', form: 'loom-short-to-ground/2', share: 0.5, why: 'the second wire' },
+] as const satisfies readonly { fault: FaultId; form: string; share: number; why: string }[];
+
+/** A fault of the catalogue, or one of its forms: what a state of the model holds. */
+export type Cause = FaultId | (typeof FORMS)[number]['form'];
+
+const BY_ID: ReadonlyMap<string, FaultRow & { readonly id: FaultId }> = new Map([
+  ...ALL_FAULTS.map((one) => [one.id, one] as const),
+  ...FORMS.flatMap((form) => ALL_FAULTS.filter((one) => one.id === form.fault).map((one) => [form.form, one] as const)),
+]);
+
+/** The forms of a fault with their shares; the fault itself where it has none. */
+export function formsOf(fault: FaultId): readonly { readonly form: Cause; readonly share: number }[] {
+  const forms = FORMS.filter((one) => one.fault === fault);
+  return forms.length > 0 ? forms : [{ form: fault, share: 1 }];
+}
 
 /**
  * The catalogue's row of a fault.
- * @param id a fault of the catalogue.
+ * @param id a fault of the catalogue, or one of its forms.
  * @returns its row. Throws for an id that is not in the catalogue: that is a bug of ours.
  * @example faultRow('gap-wide').segment // => "gap"
  */
-export function faultRow(id: FaultId): FaultRow & { readonly id: FaultId } {
+export function faultRow(id: Cause): FaultRow & { readonly id: FaultId } {
   const found = BY_ID.get(id);
   if (!found) throw new Error(`no fault "${id}" in the catalogue`);
   return found;

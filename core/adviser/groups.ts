@@ -2,8 +2,7 @@ import type { SensorType } from '../casefile/words';
 import { readWheelCodes } from '../evidence/readCodes';
 import { readObservation } from '../evidence/readObservation';
 import { statedType, type Report } from '../evidence/report';
-import { faultRow, type FaultId } from './faults';
-import { joinWires } from './joinWires';
+import { faultRow, type Cause } from './faults';
 import { chancesOf, chancesUnder, tableFor } from './tables/table';
 import type { Timeline } from './timeline';
 
@@ -45,7 +44,7 @@ export function gatherEvidence(timeline: Timeline): Evidence {
       if ('ignored' in reading) ignored.push({ id: one.id, why: reading.ignored });
       else reports.push(...reading.reports);
     }
-    for (const report of joinWires(reports)) {
+    for (const report of reports) {
       if (isVoidFor(report, timeline)) {
         ignored.push(...report.ids.map((id) => ({ id, why: 'void: says nothing of this type of sensor' })));
         continue;
@@ -77,7 +76,7 @@ function reportFits(report: Report, outcomes: readonly string[], mistaken: numbe
  * @param group the reports. @param type the sensor type. @param causes the faults present in that epoch.
  * @returns above 0, at most the best fit.
  */
-export function groupLikelihood(group: Group, type: SensorType, causes: readonly FaultId[]): number {
+export function groupLikelihood(group: Group, type: SensorType, causes: readonly Cause[]): number {
   const first = group.reports[0];
   const table = first ? tableFor(first.check, type) : null;
   if (!table) return MADE_FOR_ANOTHER_TYPE;
@@ -92,7 +91,7 @@ export function groupLikelihood(group: Group, type: SensorType, causes: readonly
 }
 
 /** The part of causes that a group's check can show. */
-export function concernedCauses(group: Group, type: SensorType, causes: readonly FaultId[]): readonly FaultId[] {
+export function concernedCauses(group: Group, type: SensorType, causes: readonly Cause[]): readonly Cause[] {
   const first = group.reports[0];
   const table = first ? tableFor(first.check, type) : null;
   return table ? causes.filter((one) => chancesOf(table).byFault.has(one)) : [];

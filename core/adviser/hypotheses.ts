@@ -2,7 +2,7 @@ import type { ObservationOf, Repair } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import { channelOn } from '../vehicle/channels';
 import { cureChance } from './cures';
-import { CHANNEL_FAULTS, SHARED_FAULTS, type FaultId } from './faults';
+import { CHANNEL_FAULTS, faultRow, formsOf, SHARED_FAULTS, type Cause, type FaultId } from './faults';
 import { historyFactors } from './history';
 import { FAULT_PAIRS } from './pairs';
 import { SHARED_ODDS, SOME_FAULT_ODDS, STALE_CHANCE, WORK_LEAVES_PLUG_LOOSE } from './priors';
@@ -10,22 +10,22 @@ import type { Boundary } from './timeline';
 
 /** One way that a channel (or what all share) may have been, epoch by epoch, with its prior odds against a sound one. */
 export interface Hypothesis {
-  readonly faults: readonly (readonly FaultId[])[];
+  readonly faults: readonly (readonly Cause[])[];
   readonly odds: number;
   /** Whether a real fault was there in any epoch; an old code alone is none. */
   readonly faulty: boolean;
 }
 
 interface Draft {
-  readonly faults: readonly (readonly FaultId[])[];
+  readonly faults: readonly (readonly Cause[])[];
   readonly odds: number;
 }
 
 /** The faults after a repair, with the chance of each outcome. */
-function afterRepair(faults: readonly FaultId[], repair: Repair): readonly { faults: readonly FaultId[]; chance: number }[] {
-  let outcomes: { faults: readonly FaultId[]; chance: number }[] = [{ faults: [], chance: 1 }];
+function afterRepair(faults: readonly Cause[], repair: Repair): readonly { faults: readonly Cause[]; chance: number }[] {
+  let outcomes: { faults: readonly Cause[]; chance: number }[] = [{ faults: [], chance: 1 }];
   for (const fault of faults) {
-    const cured = cureChance(repair, fault);
+    const cured = cureChance(repair, faultRow(fault).id);
     outcomes = outcomes.flatMap((one) => [
       ...(cured > 0 ? [{ faults: one.faults, chance: one.chance * cured }] : []),
       ...(cured < 1 ? [{ faults: [...one.faults, fault], chance: one.chance * (1 - cured) }] : []),
@@ -35,7 +35,7 @@ function afterRepair(faults: readonly FaultId[], repair: Repair): readonly { fau
 }
 
 /** Work at a corner now and then leaves its plug loose. */
-function withWorkFaults(outcomes: readonly { faults: readonly FaultId[]; chance: number }[]): readonly { faults: readonly FaultId[]; chance: number }[] {
+function withWorkFaults(outcomes: readonly { faults: readonly Cause[]; chance: number }[]): readonly { faults: readonly Cause[]; chance: number }[] {
   return outcomes.flatMap((one) =>
     one.faults.some((fault) => fault !== 'stale-code')
       ? [one]
@@ -66,13 +66,15 @@ function channelStart(type: SensorType, corners: number, factors: ReadonlyMap<Fa
   const scale = SOME_FAULT_ODDS / corners / TOTAL(type);
   const stale = Math.min(0.5, STALE_CHANCE * (factors.get('stale-code') ?? 1));
   const oddsOf = (id: FaultId, often: number): number => often * scale * (factors.get(id) ?? 1);
-  const singles = CHANNEL_FAULTS.filter((one) => one.often[type] > 0).map((one): Draft => {
+  const singles = CHANNEL_FAULTS.filter((one) => one.often[type] > 0).flatMap((one): Draft[] => {
     const led = FAULT_PAIRS.filter((pair) => pair.cause === one.id).reduce((sum, pair) => sum + pair.chance, 0);
-    return { faults: [[one.id]], odds: oddsOf(one.id, one.often[type]) * (1 - led) };
+    return formsOf(one.id).map(({ form, share }) => ({ faults: [[form]], odds: oddsOf(one.id, one.often[type]) * (1 - led) * share }));
   });
   const pairs = FAULT_PAIRS.flatMap((pair): Draft[] => {
     const often = CHANNEL_FAULTS.find((one) => one.id === pair.cause)?.often[type] ?? 0;
-    return often > 0 ? [{ faults: [[pair.cause, pair.consequence]], odds: oddsOf(pair.cause, often) * pair.chance }] : [];
+    if (often === 0) return [];
+    const odds = oddsOf(pair.cause, often) * pair.chance;
+    return formsOf(pair.cause).flatMap((cause) => formsOf(pair.consequence).map((then) => ({ faults: [[cause.form, then.form]], odds: odds * cause.share * then.share })));
   });
   return [{ faults: [[]], odds: 1 - stale }, { faults: [['stale-code']], odds: stale }, ...singles, ...pairs];
 }

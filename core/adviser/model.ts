@@ -1,6 +1,6 @@
 import type { CaseFile, ObservationOf } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
-import type { FaultId } from './faults';
+import type { Cause } from './faults';
 import { chancesOf, tableFor } from './tables/table';
 import { concernedCauses, groupLikelihood, type Evidence, type Group } from './groups';
 import { channelHypotheses, sharedHypotheses, type Hypothesis } from './hypotheses';
@@ -94,7 +94,7 @@ function channelModel(channel: Channel, type: SensorType, hypotheses: readonly H
 }
 
 /** One source's part in a term: the chance that it leaves the outcome unspoilt or unshown. */
-function partOf(chances: ReturnType<typeof chancesOf>, outcome: number, isNormal: boolean, faults: readonly FaultId[]): number {
+function partOf(chances: ReturnType<typeof chancesOf>, outcome: number, isNormal: boolean, faults: readonly Cause[]): number {
   return faults.reduce((product, fault) => {
     const row = chances.byFault.get(fault);
     if (!row) return product;
@@ -115,7 +115,7 @@ function carEvidenceOf(group: Group, channels: readonly { readonly hypotheses: r
     const table = tableFor(report.check, type);
     if (!table) return [];
     const chances = chancesOf(table);
-    const at = (one: Hypothesis): readonly FaultId[] => one.faults[group.epoch] ?? [];
+    const at = (one: Hypothesis): readonly Cause[] => one.faults[group.epoch] ?? [];
     const concerns = (one: Hypothesis): boolean => at(one).some((fault) => chances.byFault.has(fault));
     const terms = Object.entries(report.fits).map(([name, fit]): CarTerm => {
       const outcome = table.outcomes.indexOf(name);
@@ -141,7 +141,7 @@ function carEvidenceOf(group: Group, channels: readonly { readonly hypotheses: r
 }
 
 function repairEvidenceOf(timeline: Timeline, channels: readonly ChannelModel[], shared: readonly Hypothesis[]): RepairEvidence[] {
-  const isReal = (fault: FaultId): boolean => fault !== 'stale-code';
+  const isReal = (fault: Cause): boolean => fault !== 'stale-code';
   return timeline.boundaries.flatMap((mark, epoch) => {
     if (mark.is !== 'repair' || mark.repair.result === 'unknown') return [];
     const left = (one: Hypothesis): number => Number((one.faults[epoch + 1] ?? []).some(isReal));

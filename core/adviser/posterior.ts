@@ -1,6 +1,6 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
-import type { FaultId } from './faults';
+import { faultRow, type Cause, type FaultId } from './faults';
 import { gatherEvidence, type Evidence } from './groups';
 import type { Hypothesis } from './hypotheses';
 import { jointOf, type Joint } from './joint';
@@ -10,7 +10,7 @@ import { timelineOf, type Timeline } from './timeline';
 /** One state that the car may be in now: what is at fault where. Channel null is for what all share. */
 export interface Scenario {
   readonly probability: number;
-  readonly faults: readonly { readonly channel: Channel | null; readonly fault: FaultId }[];
+  readonly faults: readonly { readonly channel: Channel | null; readonly fault: Cause }[];
   readonly typeOf: (channel: Channel) => SensorType;
 }
 
@@ -30,7 +30,7 @@ export interface Posterior {
 }
 
 /** The faults of the last epoch. */
-export function nowOf(hypothesis: Hypothesis | undefined): readonly FaultId[] {
+export function nowOf(hypothesis: Hypothesis | undefined): readonly Cause[] {
   return hypothesis?.faults.at(-1) ?? [];
 }
 
@@ -118,8 +118,8 @@ export interface Ranked {
  */
 export function faultChances(posterior: Posterior): Ranked[] {
   const chances = new Map<string, { channel: Channel | null; fault: FaultId; probability: number }>();
-  const add = (channel: Channel | null, faults: readonly FaultId[], probability: number): void => {
-    for (const fault of faults) {
+  const add = (channel: Channel | null, causes: readonly Cause[], probability: number): void => {
+    for (const fault of causes.map((one) => faultRow(one).id)) {
       const key = `${channel}|${fault}`;
       const known = chances.get(key);
       if (known) known.probability += probability;
@@ -139,7 +139,7 @@ export function faultChances(posterior: Posterior): Ranked[] {
  * @param posterior the belief. @param least states less likely than this are left out (share of all).
  * @returns scenarios whose probabilities sum to 1 again, likeliest first.
  */
-export function scenariosOf(posterior: Posterior, least = 0.0008): Scenario[] {
+export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
   const found = new Map<string, { probability: number; faults: Scenario['faults']; typeOf: Scenario['typeOf'] }>();
   posterior.models.forEach((model, v) => {
     const joint = posterior.joints[v] as Joint;

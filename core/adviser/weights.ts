@@ -1,6 +1,6 @@
 import type { Channel, Segment } from '../casefile/words';
 import { SEGMENTS } from '../casefile/words';
-import { faultRow, type FaultId } from './faults';
+import { faultRow, type Cause } from './faults';
 import { concernedCauses, groupLikelihood, type Group } from './groups';
 import type { Hypothesis } from './hypotheses';
 import type { CarModel, ChannelModel } from './model';
@@ -20,19 +20,33 @@ function likeliest(posterior: Posterior): CarModel {
   return posterior.models[best] as CarModel;
 }
 
-function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly FaultId[]): number {
+function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Cause[]): number {
   return groupLikelihood(group, channel.type, concernedCauses(group, channel.type, faults));
+}
+
+/**
+ * Prior chances of a channel's ways on a car where some one of its channels is likely at fault: each is as likely as the next.
+ * @param channel the channel. @param channels how many the car has. @returns chances that sum to 1.
+ */
+export function priorsOf(channel: ChannelModel, channels: number): number[] {
+  const sum = (isFaulty: boolean): number => channel.hypotheses.reduce((total, one) => total + (one.faulty === isFaulty ? one.odds : 0), 0);
+  const [faulty, sound] = [sum(true), sum(false)];
+  return channel.hypotheses.map((one) => (one.faulty ? one.odds / faulty / (channels + 1) : (one.odds / sound) * (channels / (channels + 1))));
 }
 
 function isIn(way: Hypothesis, epoch: number, segment: Segment): boolean {
   return (way.faults[epoch] ?? []).some((fault) => faultRow(fault).segment === segment);
 }
 
-/** Average likelihood of a group over ways, weighed by their prior odds; null when there are none. */
-function average(group: Group, channel: ChannelModel, ways: readonly Hypothesis[]): number | null {
-  const odds = ways.reduce((sum, one) => sum + one.odds, 0);
-  if (odds <= 0) return null;
-  return ways.reduce((sum, one) => sum + one.odds * likelihoodOf(group, channel, one.faults[group.epoch] ?? []), 0) / odds;
+/** Average likelihood of a group over ways, weighed by their priors; null when there are none. */
+function average(group: Group, channel: ChannelModel, isWanted: (way: Hypothesis) => boolean, priors: readonly number[]): number | null {
+  let [sum, weight] = [0, 0];
+  channel.hypotheses.forEach((way, h) => {
+    if (!isWanted(way)) return;
+    weight += priors[h] ?? 0;
+    sum += (priors[h] ?? 0) * likelihoodOf(group, channel, way.faults[group.epoch] ?? []);
+  });
+  return weight > 0 ? sum / weight : null;
 }
 
 /**
@@ -46,9 +60,9 @@ export function weightsOf(posterior: Posterior): Weight[] {
     const targets = model.channels.filter((one) => group.channel === null || one.channel === group.channel);
     return targets.flatMap((channel) =>
       SEGMENTS.flatMap((segment): Weight[] => {
-        const inside = channel.hypotheses.filter((one) => isIn(one, group.epoch, segment));
-        const outside = channel.hypotheses.filter((one) => !isIn(one, group.epoch, segment));
-        const [withFault, without] = [average(group, channel, inside), average(group, channel, outside)];
+        const priors = priorsOf(channel, model.channels.length);
+        const withFault = average(group, channel, (one) => isIn(one, group.epoch, segment), priors);
+        const without = average(group, channel, (one) => !isIn(one, group.epoch, segment), priors);
         if (withFault === null || without === null || without <= 0) return [];
         return [{ ids, channel: channel.channel, segment, decibans: Math.round(100 * Math.log10(withFault / without)) / 10 }];
       }),
@@ -74,7 +88,7 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
   const singles = model.hypotheses.filter((one) => one.faults.every((faults) => faults.length === 1) && isIn(one, 0, segment));
   const odds = singles.reduce((sum, one) => sum + one.odds, 0);
   if (odds <= 0) return repairProof(posterior, channel, segment);
-  const product = (faults: readonly FaultId[]): number => direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
+  const product = (faults: readonly Cause[]): number => direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
   const withFault = singles.reduce((sum, one) => sum + (one.odds / odds) * product(one.faults[0] ?? []), 0);
   return Math.max(0, -10 * Math.log10(withFault / product([]))) + repairProof(posterior, channel, segment);
 }

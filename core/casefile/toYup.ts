@@ -76,9 +76,9 @@ function ruleForVariants(shape: Extract<Shape, { is: 'variants' }>): Rule {
     .default(undefined)
     .defined('is missing');
   return lazy((value: unknown) => {
-    const name = value && typeof value === 'object' ? (value as AnyObject)[shape.tag] : undefined;
+    const name: unknown = value && typeof value === 'object' ? (value as AnyObject)[shape.tag] : undefined;
     return (rules.get(String(name)) ?? unknown) as typeof unknown;
-  }) as unknown as Rule;
+  });
 }
 
 function ruleForMap(shape: Extract<Shape, { is: 'map' }>): Rule {
@@ -88,12 +88,12 @@ function ruleForMap(shape: Extract<Shape, { is: 'map' }>): Rule {
     const fields = Object.fromEntries(
       own.map((key) => [key, keys && !keys.includes(key) ? unknownKey(keys) : toYup(shape.of)]),
     );
-    return object(fields as AnyObject)
+    return object(fields)
       .strict()
       .typeError('must be a record')
       .default(undefined)
       .defined('is missing');
-  }) as unknown as Rule;
+  });
 }
 
 function unknownKey(keys: readonly string[]): Rule {
@@ -132,7 +132,7 @@ function describe(shape: Shape): string {
 function optional(shape: Shape): Rule {
   if (shape.is === 'anything') return mixed().nullable() as Rule;
   const rule = toYup(shape);
-  return lazy((value: unknown) => (value === undefined ? mixed().notRequired() : (rule as never))) as unknown as Rule;
+  return lazy((value: unknown) => (value === undefined ? mixed().notRequired() : (rule as never)));
 }
 
 /**

@@ -28,9 +28,9 @@ const LONGEST_LINE = 2_000;
 
 /** Status words as readers print them, in several languages. The first row that matches counts. */
 const STATUS_WORDS: readonly (readonly [RegExp, Code['status']])[] = [
-  [/\b(not current|not present|non present|history|historic(al)?|past|inactive|not active|gespeichert|m[eé]moris[eé]\w*|fugitif|memorizad[oa]|memorizzat[oa]|opgeslagen|stored|saved|sporadic|sporadisch|confirmed|confirm[eé])\b/i, 'stored'],
+  [/\b(not current|not present|non present|history|historic(al)?|past|inactive|not active|gespeichert|memorise\w*|fugitif|memorizad[oa]|memorizzat[oa]|opgeslagen|stored|saved|sporadic|sporadisch|confirmed|confirme)\b/i, 'stored'],
   [/\b(pending|anstehend|en attente|pendiente|in attesa|in afwachting)\b/i, 'pending'],
-  [/\b(current(ly)?|present(ly)?|active|aktiv|aktuell|pr[eé]sent|actuel|presente|actual|activo|attivo|actief|aanwezig|permanent|now)\b/i, 'current'],
+  [/\b(current(ly)?|present(ly)?|active|aktiv|aktuell|present|actuel|presente|actual|activo|attivo|actief|aanwezig|permanent|now)\b/i, 'current'],
 ];
 
 /** Module names that head a list, or stand beside a code. */
@@ -39,8 +39,8 @@ const MODULE_WORDS: readonly (readonly [RegExp, NonNullable<Code['module']>])[] 
   [/\b(airbag|srs|restraint)\b/i, 'airbag'],
   [/\b(engine|motor|moteur|motore|ecm|pcm|dme|powertrain)\b/i, 'engine'],
   [/\b(instruments?|cluster|dashboard|kombi\w*|tableau de bord)\b/i, 'instruments'],
-  [/\b(body|bcm|karosserie|carrosserie|carrocer[ií]a)\b/i, 'body'],
-  [/\b(steering|eps|lenk\w*|direction assist[eé]e)\b/i, 'steering'],
+  [/\b(body|bcm|karosserie|carrosserie|carroceria)\b/i, 'body'],
+  [/\b(steering|eps|lenk\w*|direction assistee)\b/i, 'steering'],
   [/\b(transmission|gearbox|tcm|getriebe)\b/i, 'transmission'],
 ];
 
@@ -66,12 +66,19 @@ function hitsIn(line: string): Hit[] {
   return [{ text: bare[1], start, end: start + bare[1].length }];
 }
 
+/** Letters without their accents, so that word limits hold. */
+function bare(text: string): string {
+  return text.normalize('NFD').replace(/\p{M}/gu, '');
+}
+
 function statusIn(text: string): Code['status'] | null {
-  return STATUS_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? null;
+  const words = bare(text);
+  return STATUS_WORDS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
 }
 
 function moduleIn(text: string): NonNullable<Code['module']> | null {
-  return MODULE_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? null;
+  const words = bare(text);
+  return MODULE_WORDS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
 }
 
 function odometerIn(text: string): number | null {

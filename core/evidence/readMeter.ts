@@ -86,24 +86,24 @@ function ignitionIs(meter: Meter, on: boolean): boolean {
 }
 
 function readWire(meter: Meter, channel: Channel | null, around: Around): Reading {
+  const check = loom.WIRES[wireOf(meter)];
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged')
     return { ignored: 'void: an end of the wire was still plugged in' };
   if (meter.while === 'wiggle') return saw(meter, channel, loom.WIRE_WIGGLE, meter.unsteady || meter.value === 'overload' ? 'unsteady' : 'steady');
-  if (meter.unsteady) return saw(meter, channel, loom.WIRE_ONE, 'unsteady');
-  if (meter.value === 'overload') return sawSoftly(meter, channel, loom.WIRE_ONE, (meter.range ?? Infinity) >= FULL_COIL_RANGE_OHM ? { open: 1 } : { open: 1, some: 1 });
-  if (meter.value >= INSULATED_OHM) return saw(meter, channel, loom.WIRE_ONE, 'open');
+  if (meter.unsteady) return saw(meter, channel, check, 'unsteady');
+  if (meter.value === 'overload') return sawSoftly(meter, channel, check, (meter.range ?? Infinity) >= FULL_COIL_RANGE_OHM ? { open: 1 } : { open: 1, some: 1 });
+  if (meter.value >= INSULATED_OHM) return saw(meter, channel, check, 'open');
   const shares = split(meter.value, halfWidthOf(meter, around), { min: null, max: GOOD_WIRE_OHM });
-  return sawSoftly(meter, channel, loom.WIRE_ONE, { good: shares.inside, some: shares.above });
+  return sawSoftly(meter, channel, check, { good: shares.inside, some: shares.above });
 }
 
-/** Notes which of the two wires a reading was of. */
-function onWire(meter: Meter, reading: Reading): Reading {
-  const wire = meter.point.startsWith('wire-2') ? 2 : 1;
-  return 'ignored' in reading ? reading : { reports: reading.reports.map((one) => ({ ...one, wire })) };
+/** Which of the channel's two wires a reading was of. */
+function wireOf(meter: Meter): 1 | 2 {
+  return meter.point.startsWith('wire-2') ? 2 : 1;
 }
 
 function readInsulation(meter: Meter, channel: Channel | null): Reading {
-  const check = meter.point === 'wire-to-wire' ? loom.WIRE_TO_WIRE : meter.point === 'sensor-to-ground' ? sensor.SENSOR_TO_GROUND : loom.GROUND_ONE;
+  const check = meter.point === 'wire-to-wire' ? loom.WIRE_TO_WIRE : meter.point === 'sensor-to-ground' ? sensor.SENSOR_TO_GROUND : loom.WIRES_TO_GROUND[wireOf(meter)];
   const poor = meter.point === 'sensor-to-ground' ? 'leak' : 'short';
   if (meter.value === 'overload') {
     const range = meter.range ?? Infinity;
@@ -146,12 +146,12 @@ export function readMeter(meter: Meter, channel: Channel | null, around: Around)
       return meter.quantity === 'ac-voltage' ? readSpinVoltage(meter, channel, around) : readCoil(meter, channel, around);
     case 'wire-1':
     case 'wire-2':
-      return onWire(meter, readWire(meter, channel, around));
+      return readWire(meter, channel, around);
     case 'wire-1-to-ground':
     case 'wire-2-to-ground':
       if (meter.quantity === 'dc-voltage')
         return saw(meter, channel, loom.WIRE_VOLTAGE, meter.value !== 'overload' && Math.abs(meter.value) < 0.8 ? 'none' : 'some');
-      return onWire(meter, readInsulation(meter, channel));
+      return readInsulation(meter, channel);
     case 'sensor-to-ground':
     case 'wire-to-wire':
       return readInsulation(meter, channel);

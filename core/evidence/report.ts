@@ -14,8 +14,6 @@ export interface Report {
   readonly mistaken?: number;
   /** Share of its full weight, where several reports tell of one thing; 1 unless said. */
   readonly power?: number;
-  /** Which of the channel's two wires it tells of. */
-  readonly wire?: 1 | 2;
 }
 
 /** What an observation amounts to: reports, or the reason why it counts for nothing. */

@@ -13,7 +13,7 @@ export interface Reading {
 /** Longer than any display; keeps hostile text from costing time. */
 const LONGEST = 60;
 const OVERLOAD = /^(?:[0o]\.?\s*l\.?|ol|over\s*load|overrange|over|open|inf(?:inity|inite)?|∞|1\s*\.?\s*_+|1\s+\.|1\.\s*|_+)$/i;
-const SHAPE = /^([+-]?)(\d*)([.,'\u2019\s]?)(\d*)\s*([a-zµμΩω~⎓=\s]*)$/iu;
+const SHAPE = /^([+-]?)(\d*)(?:([.,'\u2019\s])(\d+)|[.,])?\s*([a-zµμΩω~⎓=\s]*)$/iu;
 const PREFIX: Readonly<Record<string, number>> = { k: 1e3, M: 1e6, m: 1e-3, µ: 1e-6, μ: 1e-6, u: 1e-6, '': 1 };
 
 interface Unit {

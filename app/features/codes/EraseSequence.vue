@@ -35,16 +35,16 @@ function settle(result: Result): void {
   <section class="erase">
     <h2>Record, erase, see what returns</h2>
     <ol class="steps">
-      <li :class="{ done: recorded.length > 0 }"><b>1. Record.</b> {{ recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.' }}</li>
+      <li :class="{ done: recorded.length > 0 }"><p><b>1. Record.</b> {{ recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.' }}</p></li>
       <li :class="{ done: isErased }">
-        <b>2. Erase with the reader.</b> Then key off, ten seconds, key on, engine off.
+        <p><b>2. Erase with the reader.</b> Then key off, ten seconds, key on, engine off.</p>
         <div v-if="recorded.length > 0 && !isErased" class="chips">
           <button class="tap" type="button" data-test="erased" @click="isErased = true">Erased, key is on again</button>
           <button class="tap quiet" type="button" @click="settle('refused')">It would not erase</button>
         </div>
       </li>
       <li>
-        <b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all: history, or it comes and goes.
+        <p><b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all: history, or it comes and goes.</p>
         <div v-if="isErased" class="answer">
           <p v-if="names.length > 1">Which came back? <span class="muted">The rest stayed away.</span></p>
           <div v-if="names.length > 1" class="chips">

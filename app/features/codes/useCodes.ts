@@ -4,7 +4,7 @@ import { meaningFor } from '../../../core/codes/meaningFor';
 import { readReaderText, type FoundCode } from '../../../core/codes/readerText';
 import { FAILURE_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
-import { useJob, type NewObservation } from '../../stores/job';
+import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
 
@@ -14,7 +14,7 @@ const WHOSE = { entered: '', owner: 'your own meaning', reader: "the reader's wo
 
 /** What a code means, ready to be shown. */
 export function shownMeaning(code: Omit<Code, 'id'>, file: NonNullable<ReturnType<typeof useJob>['file']>, sides: Parameters<typeof sayChannel>[1]): { readonly words: string; readonly whose: string } {
-  const { channel, failure, decoded, by } = meaningFor({ id: '', ...code } as Code, file.vehicle);
+  const { channel, failure, decoded, by } = meaningFor({ id: '', ...code }, file.vehicle);
   const where = channel ? sayChannel(channel, sides, file.vehicle.steeringSide) : '';
   const words = [where, failure ? FAILURE_NAMES[failure] : decoded.meaning].filter(Boolean).join(', ');
   return { words: words || 'meaning not known', whose: WHOSE[by] };
@@ -38,7 +38,7 @@ export function useCodes() {
   }
 
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {
-    const made = found.value.map((one) => ({ ...asObservation(one), status: statuses.get(one.code) ?? one.status }) as NewObservation);
+    const made = found.value.map((one) => ({ ...asObservation(one), status: statuses.get(one.code) ?? one.status }));
     if (made.length === 0) return;
     await job.observe(...made);
     text.value = '';

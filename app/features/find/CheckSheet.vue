@@ -69,12 +69,14 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
     <div class="top"><RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg></RouterLink><p class="overline">{{ where || 'The whole car' }}</p></div>
     <template v-if="check.sheet.value">
       <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
-      <CheckDrawing :drawing="check.sheet.value.drawing" />
+      <div class="how">
+        <CheckDrawing :drawing="check.sheet.value.drawing" />
+        <section v-if="check.setup.value.length > 0">
+          <h3>Set up</h3>
+          <ul class="setup"><li v-for="line in check.setup.value" :key="line">{{ line }}</li></ul>
+        </section>
+      </div>
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
-      <section v-if="check.setup.value.length > 0">
-        <h3>Set up</h3>
-        <ul class="setup"><li v-for="line in check.setup.value" :key="line">{{ line }}</li></ul>
-      </section>
       <p v-if="check.earlier.value.length > 0" class="told">Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.</p>
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
       <DistanceEntry v-else-if="check.answer.value?.is === 'distance'" :point="check.answer.value.point" :channel="check.channel.value" @keep="keep" />
@@ -94,10 +96,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 
 <style scoped>
 .check {
-  padding: 14px 26px 30px;
+  padding: 8px 26px 20px;
   display: grid;
-  gap: 14px;
-  max-width: 720px;
+  gap: 10px;
+  max-width: 860px;
   justify-items: stretch;
 }
 
@@ -120,7 +122,6 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   margin: 6px 0 0;
   padding: 0;
   list-style: none;
-  columns: 2 260px;
 }
 
 .setup li {
@@ -138,6 +139,13 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   height: 13px;
   border: 2px solid var(--ink);
   border-radius: 3px;
+}
+
+.how {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: 8px 24px;
+  align-items: center;
 }
 
 .answers {

@@ -4,6 +4,7 @@ import type { Channel } from '../../../core/casefile/words';
 import Keypad from '../../shared/keypad/Keypad.vue';
 import { useJob, type NewObservation } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import KeepBar from './KeepBar.vue';
 
 /** A distance by feeler gauge, in millimetres. */
 const props = defineProps<{ point: 'air-gap' | 'ring-runout' | 'flange-void'; channel: Channel | null }>();
@@ -26,7 +27,7 @@ function keep(): void {
     <p class="reading"><span class="figure">{{ text || '–' }}</span> mm</p>
     <p v-if="text !== '' && !isRight" class="told" role="alert">Between 0 and 50 mm, such as 0.45</p>
     <Keypad v-model:text="text" v-model:unit="unit" :units="['mm']" :has-overload="false" />
-    <button class="tap strong" type="button" :disabled="!isRight" data-test="keep" @click="keep">Keep this reading</button>
+    <KeepBar :is-ready="isRight" words="" @keep="keep" />
   </section>
 </template>
 

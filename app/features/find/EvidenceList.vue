@@ -17,7 +17,7 @@ const shown = computed(() => [...props.lines].reverse());
       <li v-for="line in shown" :key="line.id" :class="{ withdrawn: line.withdrawn, void: line.ignored }">
         <button class="line" type="button" :aria-expanded="opened === line.id" @click="opened = opened === line.id ? null : line.id">
           <span class="what">
-            <b>{{ line.title }}<template v-if="line.figure">: <span class="figure">{{ line.figure }}</span></template></b>
+            <b>{{ line.title }}<template v-if="line.figure">: <span :class="{ figure: /\d/.test(line.figure) }">{{ line.figure }}</span></template></b>
             <span v-if="line.detail" class="muted">{{ line.detail }}</span>
             <span v-if="line.ignored" class="muted">Counts for nothing: {{ line.ignored }}</span>
             <span v-if="line.doubt" class="doubt">! {{ line.doubt }}</span>

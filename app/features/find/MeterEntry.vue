@@ -4,6 +4,7 @@ import { showReading } from '../../../core/quantities/show';
 import Keypad from '../../shared/keypad/Keypad.vue';
 import type { NewObservation } from '../../stores/job';
 import BandScale from './BandScale.vue';
+import KeepBar from './KeepBar.vue';
 import type { useCheck } from './useCheck';
 
 /** A meter reading: keypad, what stands around it, and its verdict at once. */
@@ -45,7 +46,7 @@ const RANGES = [
         <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">Read while wiggling</button>
       </div>
     </div>
-    <button class="tap strong keep" type="button" :disabled="!meter" data-test="keep" @click="meter && emit('keep', meter as NewObservation)">Keep this reading</button>
+    <KeepBar :is-ready="meter !== null" :words="verdict?.heading ?? ''" @keep="meter && emit('keep', meter)" />
   </section>
 </template>
 
@@ -118,11 +119,6 @@ label {
   border-color: var(--question);
 }
 
-.keep {
-  min-height: 56px;
-  font-size: 1.15rem;
-}
-
 @media (max-width: 700px) {
   .around {
     grid-template-columns: minmax(0, 1fr);
@@ -134,11 +130,6 @@ label {
 
   .ranges {
     grid-column: 1 / -1;
-  }
-
-  .keep {
-    position: sticky;
-    bottom: 8px;
   }
 }
 </style>

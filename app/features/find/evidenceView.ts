@@ -20,6 +20,8 @@ export interface EvidenceLine extends Described {
 
 const MOST_BLOCKS = 16;
 const WORTH_TELLING = 1;
+/** What speaks for something is told before what speaks against, from this weight on. */
+const FOR_FIRST = 2.5;
 
 function list(segments: readonly Segment[]): string {
   const names = segments.map((one) => SEGMENT_NAMES[one].toLowerCase());
@@ -32,7 +34,7 @@ function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
   const bySegment = new Map<Segment, number>();
   for (const one of weights) bySegment.set(one.segment, (bySegment.get(one.segment) ?? 0) + one.decibans);
   const entries = [...bySegment].filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING).sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
-  const strongest = entries[0];
+  const strongest = entries.find(([, decibans]) => decibans >= FOR_FIRST) ?? entries[0];
   if (!strongest) return { blocks: 0, words: 'says little of this path', decibans: 0 };
   const sign = Math.sign(strongest[1]);
   const alike = entries.filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5).map(([segment]) => segment);

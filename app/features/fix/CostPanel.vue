@@ -42,7 +42,7 @@ async function add(): Promise<void> {
         <button class="remove" type="button" :aria-label="`Remove ${one.item}`" @click="job.removeCost(one.id)">×</button>
       </li>
       <li class="cost total"><b>Spent</b><b class="figure">{{ sums.spent }} {{ currency }}</b></li>
-      <li v-if="sums.saved !== null" class="cost"><span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span></li>
+      <li v-if="sums.saved !== null && (sums.spent > 0 || job.file?.ending === 'solved')" class="cost"><span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span></li>
     </ul>
     <details>
       <summary>Add a price</summary>

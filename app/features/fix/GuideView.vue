@@ -28,6 +28,11 @@ const cautions = computed(() => (rung.value ? rung.value.cautions.map((id) => ({
 const tools = computed(() => rung.value?.tools ?? current.value?.tools ?? []);
 const torque = computed(() => current.value?.torque);
 
+function openStep(id: string): void {
+  props.fix.choose(id);
+  isListOpen.value = false;
+}
+
 async function done(): Promise<void> {
   if (!current.value) return;
   if (current.value.ladder) rungText.value = '';
@@ -46,7 +51,7 @@ useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(),
 
 <template>
   <div class="guide">
-    <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="(id) => { fix.chosen.value = id; isListOpen = false; }" />
+    <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
     <main v-if="!guide" class="step">
       <h1>{{ title }}</h1>
       <p class="told">There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been done, record it, then prove it.</p>

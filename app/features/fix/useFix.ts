@@ -60,5 +60,5 @@ export function useFix() {
   }
 
   const hasPrice = computed(() => REPAIRS.find((one) => one.repair === repair.value)?.price ?? 0);
-  return { job, repair, channel, guide, steps, title, chosen, current, index, options, markDone, stepBack, skip, record, hasPrice };
+  return { job, repair, channel, guide, steps, title, choose: (id: string) => (chosen.value = id), current, index, options, markDone, stepBack, skip, record, hasPrice };
 }

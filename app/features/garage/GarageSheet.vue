@@ -71,7 +71,7 @@ async function remove(id: string): Promise<void> {
         <ul class="rows jobs">
           <li v-for="job in one.jobs" :key="job.id" :class="{ ended: job.isEnded }">
             <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"><b>{{ job.title }}</b><span class="muted">{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span></RouterLink>
-            <button class="tap quiet" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">Remove</button>
+            <button class="tap quiet remove" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">Remove</button>
           </li>
           <li v-if="one.jobs.length === 0" class="muted none">No jobs yet.</li>
         </ul>
@@ -145,6 +145,11 @@ async function remove(id: string): Promise<void> {
 }
 
 .ended b {
+  font-weight: 500;
+}
+
+.remove {
+  color: var(--muted);
   font-weight: 500;
 }
 

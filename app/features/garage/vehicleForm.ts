@@ -130,7 +130,7 @@ export function vehicleOf(form: VehicleForm, before: Vehicle): { readonly vehicl
       channels,
       highVoltage: form.highVoltage,
       specs,
-      places: places as Vehicle['places'],
+      places: places,
       ...(form.steeringSide === '' ? {} : { steeringSide: form.steeringSide }),
       ...(sensorTypes ? { sensorTypes } : {}),
       ...(odometer === undefined ? {} : { odometer }),

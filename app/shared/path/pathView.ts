@@ -16,9 +16,9 @@ const SHORT: Readonly<Record<Segment, string>> = { ring: 'Ring', gap: 'Gap', sen
 
 /** A share as people read it: never 0 or 100 where it isn't. */
 export function percent(share: number): string {
-  if (share > 0 && share < 0.005) return '<1 %';
-  if (share < 1 && share >= 0.995) return '99 %';
-  return `${Math.round(share * 100)} %`;
+  if (share < 0.005) return '<1\u00a0%';
+  if (share < 1 && share >= 0.995) return '99\u00a0%';
+  return `${Math.round(share * 100)}\u00a0%`;
 }
 
 function labelOf(state: SegmentState, probability: number): string {

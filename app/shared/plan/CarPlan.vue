@@ -28,7 +28,7 @@ const stateOf = computed(() => props.corners.find((one) => one.channel === props
 
 <template>
   <div class="plan">
-    <svg viewBox="0 0 300 360" aria-hidden="true">
+    <svg viewBox="-30 8 360 348" aria-hidden="true">
       <defs>
         <pattern id="plan-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="8" height="8" class="hatch-ground" />
@@ -58,7 +58,7 @@ const stateOf = computed(() => props.corners.find((one) => one.channel === props
     >
       <span class="name">{{ corner.name }}</span>
       <span class="word"><StateMark :state="corner.state" />{{ corner.word }}</span>
-      <span v-if="corner.reading" class="reading figure">{{ corner.reading }}</span>
+      <span v-if="corner.reading" class="reading" :class="{ figure: /\d/.test(corner.reading) }">{{ corner.reading }}</span>
     </button>
   </div>
 </template>
@@ -166,7 +166,7 @@ svg {
 
 .corner {
   position: absolute;
-  width: 30%;
+  width: 31%;
   min-height: var(--target);
   padding: 4px;
   border: 2px solid transparent;
@@ -206,10 +206,15 @@ svg {
 }
 
 .rear-axle {
-  left: 35%;
-  bottom: -12px;
+  left: 34%;
+  bottom: 0;
   text-align: center;
-  background: var(--raised);
+  justify-items: center;
+}
+
+/* The label of a shared rear sensor stands below the car. */
+.plan:has(.rear-axle) {
+  padding-bottom: 78px;
 }
 
 .name {
@@ -217,6 +222,7 @@ svg {
 }
 
 .word {
+  white-space: nowrap;
   display: inline-flex;
   align-items: center;
   gap: 4px;

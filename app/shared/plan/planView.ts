@@ -22,6 +22,8 @@ export interface CornerView {
 const SHORT: Readonly<Record<Channel, string>> = { 'front-left': 'FL', 'front-right': 'FR', 'rear-left': 'RL', 'rear-right': 'RR', 'rear-axle': 'R axle' };
 const CLEAR_BELOW = 0.02;
 const SUSPECT_FROM = 0.25;
+/** A corner is suspect only when it stands out from the others; before codes all share the suspicion alike. */
+const STANDS_OUT = 1.6;
 const FAULT_FROM = 0.9;
 
 /** The last thing read or seen live at a corner since the last repair counts; the newest first. */
@@ -43,20 +45,29 @@ function suspicion(assessment: FullAssessment | null, channel: Channel): number 
   return Math.min(1, rows.reduce((sum, one) => sum + one.probability, 0));
 }
 
-function stateAndWord(share: number, answers: boolean, known: boolean): readonly [SegmentState, string] {
-  if (!known) return ['open-question', 'open'];
+interface Standing {
+  readonly share: number;
+  readonly average: number;
+  readonly answers: boolean;
+  readonly hasProof: boolean;
+}
+
+function stateAndWord({ share, average, answers, hasProof }: Standing): readonly [SegmentState, string] {
   if (share >= FAULT_FROM) return ['at-fault', 'at fault'];
-  if (share >= SUSPECT_FROM) return ['suspect', `suspect ${percent(share)}`];
-  if (share <= CLEAR_BELOW) return ['proved-good', answers ? 'answers' : 'quiet'];
+  if (share >= SUSPECT_FROM && share >= average * STANDS_OUT) return ['suspect', `suspect ${percent(share)}`];
+  if (share <= CLEAR_BELOW && (answers || hasProof)) return ['proved-good', answers ? 'answers' : 'proved'];
   return ['open-question', `open ${percent(share)}`];
 }
 
 /** The corners of the plan, in the car's own order. */
 export function cornersOf(file: CaseFile, assessment: FullAssessment | null, sides: SideSpeech): CornerView[] {
-  return file.vehicle.channels.map((channel) => {
+  const { channels } = file.vehicle;
+  const average = channels.reduce((sum, one) => sum + suspicion(assessment, one), 0) / channels.length;
+  return channels.map((channel) => {
     const probability = suspicion(assessment, channel);
     const reading = lastReading(file, channel);
-    const [state, word] = stateAndWord(probability, reading.answers, assessment !== null);
+    const hasProof = assessment?.segments.some((one) => one.channel === channel && one.state === 'proved-good') ?? false;
+    const [state, word] = assessment ? stateAndWord({ share: probability, average, answers: reading.answers, hasProof }) : (['open-question', 'open'] as const);
     const name = sayChannel(channel, sides, file.vehicle.steeringSide);
     return { channel, name: name.charAt(0).toUpperCase() + name.slice(1), shortName: SHORT[channel], state, word, reading: reading.text, probability };
   });

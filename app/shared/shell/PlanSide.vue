@@ -16,6 +16,18 @@ const lamps = computed(() => {
   const last = props.file.observations.filter((one) => one.kind === 'lamps' && !one.withdrawn).at(-1);
   return last?.kind === 'lamps' ? last : null;
 });
+/** Lamps seen before the last repair describe the car before it. */
+const isBefore = computed(() => {
+  const last = props.file.repairs?.at(-1);
+  const at = props.file.observations.findIndex((one) => one.id === lamps.value?.id);
+  return last !== undefined && (last.after === undefined || props.file.observations.findIndex((one) => one.id === last.after) >= at);
+});
+const heading = computed(() => {
+  if (!lamps.value) return '';
+  if (lamps.value.lit.length === 0) return 'All lamps out';
+  const pattern = lamps.value.pattern?.[0];
+  return `${isBefore.value ? 'Lit before the repair' : 'Lit'}${pattern ? `, ${PATTERN_NAMES[pattern]}` : ''}`;
+});
 const lately = computed(() =>
   props.file.observations.flatMap((one) => (one.kind === 'history' && !one.withdrawn ? [{ id: one.id, text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : `, ${one.ago} days before`}` }] : [])),
 );
@@ -26,7 +38,7 @@ const lately = computed(() =>
     <p class="overline">Subject: {{ say(subject) }}</p>
     <CarPlan :corners="corners" :subject="subject" @select="emit('select', $event)" />
     <template v-if="lamps">
-      <p class="overline">{{ lamps.lit.length > 0 ? `Lit${lamps.pattern?.length ? `, ${PATTERN_NAMES[lamps.pattern[0] ?? '']}` : ''}` : 'All lamps out' }}</p>
+      <p class="overline">{{ heading }}</p>
       <p class="lit"><span v-for="lamp in lamps.lit" :key="lamp">{{ LAMP_NAMES[lamp] }}</span></p>
     </template>
     <template v-if="lately.length > 0">

@@ -2,10 +2,9 @@ import type { CaseFile, Observation } from '../../casefile/contract';
 import type { Channel } from '../../casefile/words';
 import { coilBand } from '../../evidence/coilBand';
 import { otherSide } from '../../vehicle/channels';
-import type { FaultId } from '../faults';
+import type { Cause } from '../faults';
 import type { Posterior, Scenario } from '../posterior';
 import * as codes from '../tables/codes';
-import { WIRE_BOTH } from '../tables/meterLoom';
 import { chancesOf, chancesUnder, tableFor, type TypedTable } from '../tables/table';
 import { ASK_TYPE, CHECKS, ERASE, READ_CODES, type CheckRow } from './checks';
 import type { Setup } from './setups';
@@ -45,7 +44,7 @@ export function checkNameOf(one: Observation): string {
   }
 }
 
-function faultsAt(scenario: Scenario, channel: Channel | null): FaultId[] {
+function faultsAt(scenario: Scenario, channel: Channel | null): Cause[] {
   return scenario.faults.filter((one) => channel === null || one.channel === channel || one.channel === null).map((one) => one.fault);
 }
 
@@ -129,10 +128,6 @@ function specsWouldDecide(channel: Channel, file: CaseFile, posterior: Posterior
   return !file.vehicle.specs?.sensorResistance && !!stage && read === true && coilBand(channel, 'sensor', stage.around).from === 'generic';
 }
 
-function tableOf(row: CheckRow, channel: Channel | null, seen: Seen): TypedTable {
-  return row.check === 'meter:wire-2:resistance' && seen.has('meter:wire-1:resistance', channel) ? WIRE_BOTH : row.table;
-}
-
 /** Lasting battery readings also answer a look at a number asked before. */
 function plainCandidates(file: CaseFile, posterior: Posterior, scenarios: readonly Scenario[], channels: readonly Channel[], seen: Seen): Candidate[] {
   return CHECKS.flatMap((row): Candidate[] => {
@@ -148,7 +143,7 @@ function plainCandidates(file: CaseFile, posterior: Posterior, scenarios: readon
         buys: row.check === 'substitute' ? 'replaced:sensor' : null,
         words: row.words,
         tells: row.tells,
-        outcomes: outcomesOf(tableOf(row, channel, seen), channel, scenarios),
+        outcomes: outcomesOf(row.table, channel, scenarios),
       }));
   });
 }

@@ -1,5 +1,6 @@
 import type { CaseFile } from '../../casefile/contract';
 import type { Channel } from '../../casefile/words';
+import { faultRow } from '../faults';
 import type { Scenario } from '../posterior';
 import { HOUR_VALUE, priceOf, repairsFor, VERIFY_MINUTES, WORKSHOP_MINUTES, workshopPrice, type RepairRow } from './repairs';
 import { minutesToOpen, openFor } from './setups';
@@ -54,7 +55,7 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
   };
   const classOf = Int32Array.from(scenarios, (scenario) => {
     const faults = scenario.faults.length > 0 ? scenario.faults : NOTHING;
-    const key = faults.map((one) => `${one.channel}.${one.fault}`).join();
+    const key = faults.map((one) => `${one.channel}.${faultRow(one.fault).id}`).join();
     const known = classIndex.get(key);
     if (known !== undefined) return known;
     const index = full.length;
@@ -94,6 +95,12 @@ export interface ExpectedCost {
   readonly first: number;
 }
 
+/** Terms of a what-if: this option first, or never this one. */
+export interface Terms {
+  readonly first?: number;
+  readonly never?: number;
+}
+
 /** Less than this share of the start is not worth following. */
 const TAIL = 0.006;
 
@@ -101,21 +108,22 @@ const TAIL = 0.006;
  * Expected cost of repairing without any more checks: repairs in the order of chance over cost (Heckerman, Breese & Rommelse 1995, the p/c rule), re-ordered as repairs cure several faults, until a workshop is cheaper.
  * Exact for one fault and independent costs; with two faults at once, or repairs that cure several, it is the greedy approximation.
  * @param problem the compiled problem. @param weights of each class; need not sum to 1: the cost scales with them.
- * @param costs of each option. @param done options tried already, that did not cure.
+ * @param costs of each option. @param but an option that must be first, or one that must never be.
  * @returns the expected cost times the sum of weights, and the first repair.
  */
-export function expectedRepairCost(problem: RepairProblem, weights: Float64Array, costs: Float64Array, done: readonly number[] = []): ExpectedCost {
+export function expectedRepairCost(problem: RepairProblem, weights: Float64Array, costs: Float64Array, but: Terms = {}): ExpectedCost {
   const { cures, full } = problem;
   const open = Uint8Array.from(full);
-  const gain = startingGains(problem, weights, done);
+  const gain = startingGains(problem, weights, but.never);
   let remaining = 0;
   for (let k = 0; k < weights.length; k += 1) remaining += weights[k] ?? 0;
   const tail = remaining * TAIL;
   let cost = 0;
   let first = -2;
   while (remaining > tail) {
-    const best = bestOption(gain, costs);
-    if (best < 0 || ((gain[best] ?? 0) / (costs[best] ?? 1)) * problem.workshop < remaining * (1 - 1e-9)) break;
+    const forced = first === -2 && but.first !== undefined;
+    const best = forced ? (but.first ?? -1) : bestOption(gain, costs);
+    if (!forced && (best < 0 || ((gain[best] ?? 0) / (costs[best] ?? 1)) * problem.workshop < remaining * (1 - 1e-9))) break;
     if (first === -2) first = best;
     cost += (costs[best] ?? 0) * remaining;
     for (const [k, bits] of cures[best] ?? []) {
@@ -133,7 +141,7 @@ export function expectedRepairCost(problem: RepairProblem, weights: Float64Array
   return { cost: cost + Math.max(0, remaining) * problem.workshop, first: first === -2 ? -1 : first };
 }
 
-function startingGains(problem: RepairProblem, weights: Float64Array, done: readonly number[]): Float64Array {
+function startingGains(problem: RepairProblem, weights: Float64Array, never: number | undefined): Float64Array {
   const gain = new Float64Array(problem.cures.length);
   for (let k = 0; k < weights.length; k += 1) {
     const weight = weights[k] ?? 0;
@@ -141,7 +149,7 @@ function startingGains(problem: RepairProblem, weights: Float64Array, done: read
     const all = problem.full[k] ?? 1;
     for (const [r, mask] of problem.curedBy[k] ?? []) gain[r] = (gain[r] ?? 0) + weight * gainShare(mask, all, all);
   }
-  for (const one of done) gain[one] = -Infinity;
+  if (never !== undefined) gain[never] = -Infinity;
   return gain;
 }
 

@@ -40,8 +40,8 @@ export interface Situation {
 }
 
 /** How many checks the second step looks into, and how many follow-ups each may have. */
-const FIRST_STEPS = 10;
-const FOLLOW_UPS = 12;
+const FIRST_STEPS = 8;
+const FOLLOW_UPS = 10;
 
 function costsWith(at: Situation, open: ReadonlySet<string>, inHand: string | null): Float64Array {
   const key = `${[...open].join()}|${inHand}`;
@@ -133,16 +133,9 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
   const { problem } = at;
   const weights = classWeights(problem, Float64Array.from(at.scenarios, (one) => one.probability));
   return problem.options.map((option, r): PricedMove => {
-    const rest = Float64Array.from(weights);
-    let cured = 0;
-    for (const [k, bits] of problem.cures[r] ?? [])
-      if (((problem.full[k] ?? 0) & ~bits) === 0) {
-        cured += rest[k] ?? 0;
-        rest[k] = 0;
-      }
-    const opened = new Set([...at.open, ...option.opens]);
-    const finish = (costs[r] ?? 0) + expectedRepairCost(problem, rest, costsWith(at, opened, null), [r]).cost;
-    const without = option.row.repair === 'clear' ? finish + (1 - cured) * problem.workshop : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, [r]).cost);
+    const cured = (problem.cures[r] ?? []).reduce((sum, [k, bits]) => sum + (((problem.full[k] ?? 0) & ~bits) === 0 ? (weights[k] ?? 0) : 0), 0);
+    const finish = expectedRepairCost(problem, weights, costs, { first: r }).cost;
+    const without = option.row.repair === 'clear' ? finish + (1 - cured) * problem.workshop : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, { never: r }).cost);
     const minutes = option.row.minutes + minutesToOpen(option.opens, at.open, at.file);
     return { kind: 'repair', name: option.row.repair, channel: option.channel, minutes, money: option.price, finish, without, cures: cured, candidate: null, option: r };
   });
@@ -153,9 +146,15 @@ const SHORT_LOOK_MINUTES = 5;
 const SHORT_LOOK_MAY_COST = 1.5;
 const CAN_SAY_OTHERWISE = 0.04;
 
-function canSayOtherwise(candidate: Candidate, at: Situation): boolean {
-  const chances = candidate.outcomes.map((one) => at.scenarios.reduce((sum, each, i) => sum + each.probability * (one.chance[i] ?? 0), 0));
-  return chances.filter((one) => one >= CAN_SAY_OTHERWISE).length > 1;
+/** Whether some outcome that may well come would have another repair made first. */
+function canSayOtherwise(candidate: Candidate, at: Situation, option: number): boolean {
+  const weights = Float64Array.from(at.scenarios, (one) => one.probability);
+  const costs = costsWith(at, checkCost(candidate, at).open, null);
+  return candidate.outcomes.some((one) => {
+    const then = after(weights, one.chance);
+    const chance = then.reduce((sum, each) => sum + each, 0);
+    return chance >= CAN_SAY_OTHERWISE && expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option;
+  });
 }
 
 /** A check that saves less than these minutes of the owner's time is not worth putting before the repair. */
@@ -173,7 +172,7 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
   if (!top || top.kind !== 'repair' || top.money <= 0 || top.cures >= 0.93) return [...moves];
   const short = moves.find(
-    (one) => one.candidate !== null && one.channel === top.channel && one.minutes <= SHORT_LOOK_MINUTES && one.money === 0 && one.finish - top.finish < SHORT_LOOK_MAY_COST && canSayOtherwise(one.candidate, at),
+    (one) => one.candidate !== null && one.channel === top.channel && one.minutes <= SHORT_LOOK_MINUTES && one.money === 0 && one.finish - top.finish < SHORT_LOOK_MAY_COST && canSayOtherwise(one.candidate, at, top.option),
   );
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
 }

@@ -1,5 +1,5 @@
 import type { CaseFile } from '../../casefile/contract';
-import { ALL_FAULTS, type FaultId } from '../faults';
+import { faultRow, type Cause } from '../faults';
 import type { Setup } from './setups';
 
 /** What a repair takes. Minutes are for an owner at home, prices a plain pattern part (generic; the owner's prices outrank them). */
@@ -47,9 +47,8 @@ export const HOUR_VALUE = 15;
  * The repairs that cure a fault, the usual one first.
  * @param fault a fault of the catalogue. @returns rows of the repair table, at least one.
  */
-export function repairsFor(fault: FaultId): readonly RepairRow[] {
-  const names = ALL_FAULTS.find((one) => one.id === fault)?.cures ?? [];
-  return names.flatMap((name) => REPAIRS.filter((one) => one.repair === name));
+export function repairsFor(fault: Cause): readonly RepairRow[] {
+  return faultRow(fault).cures.flatMap((name) => REPAIRS.filter((one) => one.repair === name));
 }
 
 /**

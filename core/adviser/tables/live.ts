@@ -16,7 +16,7 @@ const rows = (drive: boolean): Table['rows'] => [
   { for: ['ring-wrong'], gives: { zero: 0.45, 'reads-fast': 0.12, 'reads-slow': 0.12, 'wrong-direction': 0.05, 'no-direction': 0.08, erratic: 0.05, 'cuts-in-late': 0.04, follows: 0.05 }, why: 'deaf side towards the sensor, or another count' },
   { for: ['plug-corroded', 'module-plug-corroded'], gives: { zero: 0.3, 'drops-out': drive ? 0.28 : 0.2, erratic: 0.14, 'cuts-in-late': 0.06, follows: drive ? 0.16 : 0.24 }, why: 'a bad contact comes and goes' },
   { for: [...BROKEN_NOW_AND_THEN], gives: { zero: 0.1, 'drops-out': drive ? 0.5 : 0.25, erratic: 0.1, follows: drive ? 0.25 : 0.5, 'once-per-turn': 0.01 }, why: 'whole until it is shaken' },
-  { for: ['gap-wide', 'sensor-weak'], gives: { 'cuts-in-late': 0.7, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 }, why: 'too little signal when slow' },
+  { for: ['gap-wide', 'sensor-weak'], gives: { 'cuts-in-late': 0.68, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 }, why: 'too little signal when slow' },
   { for: ['sensor-dirty', 'sensor-damaged'], gives: { 'cuts-in-late': 0.55, zero: 0.07, 'drops-out': 0.1, erratic: 0.12, follows: 0.12 }, why: 'too little signal when slow, or a rough one' },
   { for: ['ring-debris'], gives: { erratic: 0.4, 'once-per-turn': 0.16, 'cuts-in-late': 0.16, 'drops-out': 0.1, follows: 0.12 }, why: 'false teeth and weak ones' },
   { for: ['ring-damaged', 'ring-swollen'], gives: { 'once-per-turn': 0.6, erratic: 0.14, 'drops-out': 0.1, 'cuts-in-late': 0.03, follows: 0.08 }, why: 'the same place passes once a turn' },

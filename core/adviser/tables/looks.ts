@@ -1,10 +1,10 @@
 import { LOOK_FINDINGS, type LookPart } from '../../casefile/words';
-import type { FaultId } from '../faults';
+import type { Cause } from '../faults';
 import type { Table } from './table';
 
 /** What an eye finds. `sound` by eye clears an outside cut well, an inner break only in part. */
 
-type Rows = readonly (readonly [faults: readonly FaultId[], gives: Readonly<Record<string, number>>, why: string])[];
+type Rows = readonly (readonly [faults: readonly Cause[], gives: Readonly<Record<string, number>>, why: string])[];
 
 function look(part: LookPart, sound: number, soundWhy: string, rows: Rows, usual: Readonly<Record<string, number>> = {}): Table {
   return {
@@ -32,7 +32,7 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
     [['sensor-dirty', 'ring-debris'], { sound: 0.62, dirty: 0.22, corroded: 0.1 }, 'dirt all around'],
   ], { corroded: 0.13, dirty: 0.05, 'lifted-by-rust': 0.02, 'not-seated': 0.008 }),
   bearing: look('bearing', 0.95, 'play is felt', [[['bearing-play'], { play: 0.85 }, 'rocked at twelve and six']]),
-  sensor: look('sensor', 0.82, 'dirt is common', [
+  sensor: look('sensor', 0.833, 'dirt is common', [
     [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
     [['sensor-dirty'], { dirty: 0.85, sound: 0.1 }, 'that is what it is'],
     [['sensor-short'], { wet: 0.3, cracked: 0.12, sound: 0.46, dirty: 0.08 }, 'water inside seldom shows outside'],
@@ -40,12 +40,12 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
     [['ring-debris'], { dirty: 0.45, sound: 0.45, scored: 0.06 }, 'the same fuzz'],
     [['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'], { sound: 0.74, dirty: 0.12, cracked: 0.07, wet: 0.04, scored: 0.02 }, 'an inner fault does not show'],
   ], { dirty: 0.12, scored: 0.015, wet: 0.02, cracked: 0.008, 'wrong-part': 0.004 }),
-  lead: look('lead', 0.84, 'a lead out of a clip is common and harmless for a while', [
+  lead: look('lead', 0.855, 'a lead out of a clip is common and harmless for a while', [
     [['lead-open'], { sound: 0.4, chafed: 0.15, nicked: 0.08, severed: 0.17, stretched: 0.08, unclipped: 0.07, brittle: 0.04 }, 'an inner break does not show; a cut does'],
     [['lead-intermittent'], { sound: 0.5, chafed: 0.13, stretched: 0.1, brittle: 0.08, unclipped: 0.11, nicked: 0.06 }, 'strands break inside'],
     [['lead-short'], { sound: 0.2, chafed: 0.46, nicked: 0.16, brittle: 0.06, wet: 0.05, severed: 0.02, unclipped: 0.05 }, 'rubbed through'],
   ], { unclipped: 0.06, chafed: 0.02, brittle: 0.02, wet: 0.02, nicked: 0.012, stretched: 0.012, severed: 0.001 }),
-  plug: look('plug', 0.85, 'a film on old pins is common', [
+  plug: look('plug', 0.858, 'a film on old pins is common', [
     [['plug-corroded'], { corroded: 0.75, wet: 0.1, sound: 0.12 }, 'green pins'],
     [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
     [['sensor-short', 'loom-open', 'lead-open'], { sound: 0.76, corroded: 0.13, wet: 0.08 }, 'wet places come together'],

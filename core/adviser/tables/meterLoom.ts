@@ -2,22 +2,21 @@ import { bothTypes, type Table, type TypedTable } from './table';
 
 /** Readings along the body wiring, at the plug's feed, and of the supply. */
 
-const wire = (topic: string, open: number, other: { intermittent: number; crossed: number }): Table => ({
-  topic,
+const wire = (number: 1 | 2): Table => ({
+  topic: `wire-${number}`,
   outcomes: ['good', 'some', 'open', 'unsteady'],
   mistaken: 0.03,
   otherwise: { gives: { good: 0.96, some: 0.015, open: 0.015 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
   rows: [
-    { for: ['loom-open'], gives: { open: open * 0.86, some: open * 0.14, good: 1 - open - 0.005, unsteady: 0.005 }, why: 'one of the two wires, broken through or rotted to kilohms' },
-    { for: ['loom-intermittent'], gives: { good: 1 - other.intermittent, unsteady: other.intermittent * 0.5, open: other.intermittent * 0.3, some: other.intermittent * 0.2 }, why: 'whole until it is moved' },
-    { for: ['loom-crossed'], gives: { open: other.crossed, good: 1 - other.crossed - 0.02 }, why: 'the other end of the other wire' },
-    { for: ['module-plug-corroded', 'plug-corroded'], gives: { good: 0.72, some: 0.2, open: 0.05 }, why: 'probes touch the same green pins' },
+    { for: [`loom-open/${number}`], gives: { open: 0.83, some: 0.14, good: 0.02, unsteady: 0.01 }, why: 'broken through, or rotted to kilohms' },
+    { for: ['loom-intermittent'], gives: { good: 0.86, unsteady: 0.07, open: 0.04, some: 0.03 }, why: 'one of the two, whole until it is moved' },
+    { for: ['loom-crossed'], gives: { open: 0.42, good: 0.55 }, why: 'the other end of the other wire' },
+    { for: ['module-plug-corroded', 'plug-corroded'], gives: { good: 0.76, some: 0.16, open: 0.05 }, why: 'probes touch the same green pins' },
   ],
 });
 
-/** One wire measured: the break may be in the other. Both measured: none is left to hide in. */
-export const WIRE_ONE: TypedTable = bothTypes(wire('wire-one', 0.52, { intermittent: 0.14, crossed: 0.4 }));
-export const WIRE_BOTH: TypedTable = bothTypes(wire('wire-both', 0.965, { intermittent: 0.26, crossed: 0.5 }));
+/** The two wires of the pair: a break is in one of them. */
+export const WIRES: Readonly<Record<1 | 2, TypedTable>> = { 1: bothTypes(wire(1)), 2: bothTypes(wire(2)) };
 export const WIRE_WIGGLE: TypedTable = bothTypes({
   topic: 'wire-wiggle',
   outcomes: ['steady', 'unsteady'],
@@ -26,19 +25,19 @@ export const WIRE_WIGGLE: TypedTable = bothTypes({
   rows: [{ for: ['loom-intermittent'], gives: { unsteady: 0.72 }, why: 'where it jumps is where it breaks' }],
 });
 
-const toGround = (topic: string, share: number): Table => ({
-  topic,
+const toGround = (number: 1 | 2): Table => ({
+  topic: `wire-${number}-to-ground`,
   outcomes: ['insulated', 'leak', 'short'],
   mistaken: 0.03,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp; or an end still plugged in' },
   rows: [
-    { for: ['loom-short-to-ground'], gives: { short: share * 0.8, leak: share * 0.2, insulated: 1 - share }, why: 'one of the two wires touches the body' },
+    { for: [`loom-short-to-ground/${number}`], gives: { short: 0.78, leak: 0.19, insulated: 0.03 }, why: 'it touches the body' },
     { for: ['module-plug-corroded', 'plug-corroded'], gives: { insulated: 0.88, leak: 0.1 }, why: 'salt bridges' },
     { for: ['loom-short-to-supply'], gives: { insulated: 0.6, leak: 0.3 }, why: 'through what the fed wire feeds' },
   ],
 });
-export const GROUND_ONE: TypedTable = bothTypes(toGround('ground-one', 0.52));
-export const GROUND_BOTH: TypedTable = bothTypes(toGround('ground-both', 0.96));
+
+export const WIRES_TO_GROUND: Readonly<Record<1 | 2, TypedTable>> = { 1: bothTypes(toGround(1)), 2: bothTypes(toGround(2)) };
 
 export const WIRE_VOLTAGE: TypedTable = bothTypes({
   topic: 'wire-voltage',

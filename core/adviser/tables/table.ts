@@ -1,5 +1,5 @@
 import type { SensorType } from '../../casefile/words';
-import type { FaultId } from '../faults';
+import { FORMS, type Cause } from '../faults';
 
 /**
  * What a check shows under each fault: one table a check, read by people and by the inference.
@@ -12,7 +12,7 @@ export interface Table {
   readonly outcomes: readonly string[];
   /** What is seen when no fault of the rows is there. */
   readonly otherwise: Row;
-  readonly rows: readonly (Row & { readonly for: readonly FaultId[] })[];
+  readonly rows: readonly (Row & { readonly for: readonly Cause[] })[];
   /** Chance that the observer is mistaken altogether. */
   readonly mistaken: number;
 }
@@ -32,7 +32,7 @@ export interface TypedTable {
 export interface Chances {
   readonly table: Table;
   readonly otherwise: readonly number[];
-  readonly byFault: ReadonlyMap<FaultId, readonly number[]>;
+  readonly byFault: ReadonlyMap<Cause, readonly number[]>;
 }
 
 function spread(outcomes: readonly string[], gives: Row['gives']): number[] {
@@ -51,10 +51,14 @@ const compiled = new WeakMap<Table, Chances>();
 export function chancesOf(table: Table): Chances {
   const known = compiled.get(table);
   if (known) return known;
-  const byFault = new Map<FaultId, readonly number[]>();
+  const byFault = new Map<Cause, readonly number[]>();
   for (const row of table.rows) {
     const chances = spread(table.outcomes, row.gives);
     for (const fault of row.for) byFault.set(fault, chances);
+  }
+  for (const { fault, form } of FORMS) {
+    const whole = byFault.get(fault);
+    if (whole && !byFault.has(form)) byFault.set(form, whole);
   }
   const chances: Chances = { table, otherwise: spread(table.outcomes, table.otherwise.gives), byFault };
   compiled.set(table, chances);
@@ -66,7 +70,7 @@ export function chancesOf(table: Table): Chances {
  * @param chances a table's chances. @param causes the faults present.
  * @returns chances in the order of outcomes; causes that the table does not name do not count.
  */
-export function chancesUnder(chances: Chances, causes: readonly FaultId[]): readonly number[] {
+export function chancesUnder(chances: Chances, causes: readonly Cause[]): readonly number[] {
   const named = causes.map((one) => chances.byFault.get(one)).filter((one) => one !== undefined);
   const [first, second] = named;
   if (!first) return chances.otherwise;

@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { decode } from './decode';
+import { FAILURE_TYPES } from './failureTypes';
+import { meaningFor } from './meaningFor';
+import { STANDARD_MEANINGS } from './standardMeanings';
+import { car } from '../../tests/support/caseBuilder';
+
+describe('forms', () => {
+  test.each([
+    ['C0034', 'standard', 'C0034', null],
+    ['c0034-13', 'standard', 'C0034', null],
+    ['C0034:1F', 'standard', 'C0034', null],
+    ['C0034 13', 'standard', 'C0034', null],
+    ['C003413', 'standard', 'C0034', null],
+    ['CO034', 'standard', 'C0034', null],
+    ['P0500', 'standard', 'P0500', null],
+    ['B1342', 'standard', 'B1342', null],
+    ['5DB0', 'hex', '5DB0', 'C1DB0'],
+    ['4034', 'hex', '4034', 'C0034'],
+    ['7FFF', 'hex', '7FFF', 'C3FFF'],
+    ['8034', 'hex', '8034', null],
+    ['1234', 'hex', '1234', null],
+    ['33', 'flash', '33', null],
+    ['7', 'flash', '7', null],
+    ['331', 'digits', '331', null],
+    ['00283', 'digits', '00283', null],
+    ['DF012', 'digits', 'DF012', null],
+    ['', 'unknown', '', null],
+    ['wheel', 'unknown', 'WHEEL', null],
+  ])('%s', (input, form, code, alsoRead) => {
+    const decoded = decode(input);
+    expect([decoded.form, decoded.code, decoded.alsoRead ?? null]).toEqual([form, code, alsoRead]);
+  });
+});
+
+describe('standard meanings (SAE J2012)', () => {
+  test('all twelve wheel codes and three beside', () => expect(STANDARD_MEANINGS.size).toBe(15));
+  test.each([
+    ['C0030', 'front-left'],
+    ['C0032', 'front-left'],
+    ['C0035', 'front-right'],
+    ['C0036', 'rear-left'],
+    ['C0039', 'rear-right'],
+    ['C003B', 'rear-right'],
+  ])('%s is %s', (code, channel) => expect(decode(code)).toMatchObject({ channel, source: 'standard' }));
+  test('the failure type byte is told', () => {
+    expect(FAILURE_TYPES.size).toBe(47);
+    expect(decode('C0034-13')).toMatchObject({ failure: 'open', failureType: { byte: '13', meaning: 'circuit open' } });
+    const failures = (bytes: string[]) => bytes.map((byte) => decode(`C0031-${byte}`).failure);
+    expect(failures(['11', '12', '13'])).toEqual(['short-to-ground', 'short-to-supply', 'open']);
+    expect(failures(['01', '14', '19', '1E'])).toEqual(Array(4).fill('circuit'));
+    expect(failures(['1F', '21', '31', '39', '65'])).toEqual(['intermittent', 'no-signal', 'no-signal', 'no-signal', 'no-signal']);
+    expect(failures(['22', '25', '28', '2F', '36', '3A', '66'])).toEqual(Array(7).fill('erratic'));
+    expect(failures(['23', '24', '29', '61', '62', '64'])).toEqual(Array(6).fill('implausible'));
+    expect(failures(['02', '04', '95', 'EE'])).toEqual([null, null, null, null]);
+  });
+  test('electrical bytes point along the circuit, signal ones at the ring', () => {
+    expect(decode('C0031-13').segments).toContain('loom');
+    expect(decode('C0031-13').segments).not.toContain('ring');
+    expect(decode('C0031-2F').segments).toEqual(['ring', 'gap', 'sensor']);
+  });
+});
+
+describe("the owner's meaning outranks the table", () => {
+  const own = { '5DB0': { channel: 'rear-left', failure: 'supply', text: 'left rear, supply' }, c0034: { channel: 'front-left', text: 'left front' } } as const;
+  test('a bare number', () => expect(decode('5db0', own)).toMatchObject({ channel: 'rear-left', failure: 'supply', source: 'owner' }));
+  test("another maker's corner", () => expect(decode('C0034-13', own)).toMatchObject({ channel: 'front-left', failure: 'open', source: 'owner' }));
+  test('a key named like a prototype is no meaning', () => expect(decode('__proto__', {}).source).toBe('none'));
+});
+
+describe('which wheel a recorded code means', () => {
+  const code = { id: 'o', kind: 'code', code: 'C0034', status: 'stored' } as const;
+  test("the reader's wording before the table", () => expect(meaningFor({ ...code, meaning: 'Sensor left front, open circuit' }, car('passive'))).toMatchObject({ channel: 'front-left', failure: 'open', by: 'reader' }));
+  test("driver's side by the steering side", () => {
+    expect(meaningFor({ ...code, meaning: "front driver's side sensor" }, car('passive')).channel).toBe('front-right');
+    expect(meaningFor({ ...code, meaning: "front driver's side sensor" }, car('passive', { steeringSide: 'left' })).channel).toBe('front-left');
+  });
+  test('one rear sensor answers for both rear wheels', () => {
+    const three = car('passive', { channels: ['front-left', 'front-right', 'rear-axle'] });
+    expect([meaningFor({ ...code, code: 'C0037' }, three).channel, meaningFor({ ...code, code: 'C003A' }, three).channel]).toEqual(['rear-axle', 'rear-axle']);
+  });
+});
+
+test('no text makes it throw, and the form is always one of five', () => {
+  fc.assert(
+    fc.property(fc.string({ unit: 'binary' }), (text) => {
+      expect(['standard', 'hex', 'digits', 'flash', 'unknown']).toContain(decode(text).form);
+    }),
+  );
+  expect(decode('C0034'.repeat(2_000_000)).form).toBe('unknown');
+});

@@ -1,0 +1,65 @@
+import { describe, expect, test } from 'vitest';
+import { caseOf, car, type Loose } from '../../tests/support/caseBuilder';
+import { timelineOf } from '../adviser/timeline';
+import type { ObservationOf } from '../casefile/contract';
+import { coilVerdict } from './coilVerdict';
+
+function verdictOf(reading: Partial<ObservationOf<'meter'>>, before: readonly Loose[] = [], vehicle = car('passive')) {
+  const meter = { kind: 'meter', channel: 'rear-right', point: 'sensor', quantity: 'resistance', value: 0, ...reading } as Loose;
+  const file = caseOf(vehicle, [...before, meter]);
+  const stage = timelineOf(file).stages.at(-1);
+  const one = file.observations.at(-1);
+  if (!stage || one?.kind !== 'meter') throw new Error('no stage');
+  return coilVerdict(one, 'rear-right', stage.around);
+}
+
+describe('a coil against its band', () => {
+  test('950 Ω at 0 °C is inside a 1000–1400 Ω band at 20 °C', () => {
+    expect(verdictOf({ value: 950, resolution: 1, temperature: 0 })?.verdict).toBe('inside');
+  });
+
+  test('the same shown as 0.95 kΩ is borderline: ±30 Ω of counts', () => {
+    expect(verdictOf({ value: 950, resolution: 10, temperature: 0 })?.verdict).toBe('borderline-low');
+  });
+
+  test('without a temperature the same reading is borderline too', () => {
+    expect(verdictOf({ value: 1040, resolution: 1 })?.verdict).toBe('borderline-low');
+    expect(verdictOf({ value: 1200, resolution: 1 })?.verdict).toBe('inside');
+  });
+
+  test('just driven, the knuckle may be warmer still', () => {
+    const rested = verdictOf({ value: 1200, resolution: 1 });
+    const driven = verdictOf({ value: 1200, resolution: 1 }, [{ kind: 'drive', result: 'lamps-came-back' }]);
+    expect(driven?.halfWidthOhm).toBeGreaterThan((rested?.halfWidthOhm ?? 0) * 1.7);
+  });
+
+  test('a borderline reading is shared out, a clear one is not', () => {
+    const border = verdictOf({ value: 1000, resolution: 1, temperature: 20 })?.fits ?? {};
+    expect(border['low']).toBeCloseTo(0.5, 1);
+    expect(border['inside']).toBeCloseTo(0.5, 1);
+    expect(verdictOf({ value: 1200, resolution: 1, temperature: 20 })?.fits['inside']).toBe(1);
+  });
+
+  test('far below is near zero, far above as good as open', () => {
+    expect(verdictOf({ value: 4 })?.fits).toEqual({ 'near-zero': 1 });
+    expect(verdictOf({ value: 90_000 })?.fits).toEqual({ open: 1 });
+  });
+});
+
+describe('whose band', () => {
+  const otherSide: Loose = { kind: 'meter', channel: 'rear-left', point: 'sensor', quantity: 'resistance', value: 2100, resolution: 10, temperature: 20 };
+
+  test('without a manual the other side is the measure', () => {
+    const bare = car('passive', { specs: {} });
+    expect(verdictOf({ value: 2150, temperature: 20 }, [otherSide], bare)?.band.from).toBe('other-side');
+    expect(verdictOf({ value: 900, temperature: 20 }, [otherSide], bare)?.verdict).toBe('below');
+    expect(verdictOf({ value: 900, temperature: 20 }, [], bare)?.verdict).toBe('inside');
+  });
+
+  test('two sides that agree outvote a printed band in part', () => {
+    expect(verdictOf({ value: 2150, temperature: 20 }, [otherSide])?.fits['inside']).toBeGreaterThan(0.5);
+    expect(verdictOf({ value: 2150, temperature: 20 })?.fits['inside']).toBe(0);
+  });
+
+  test('an overload is no number to judge', () => expect(verdictOf({ value: 'overload' })).toBeNull());
+});

@@ -1,0 +1,54 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { expect, test } from 'vitest';
+
+/** Every `@example expression // => value` in a docstring of core is run; `≈` compares to three significant digits. */
+const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/gm;
+const ROOT = process.cwd();
+
+function sources(folder: string): string[] {
+  return readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    if (statSync(path).isDirectory()) return sources(path);
+    return path.endsWith('.ts') && !path.endsWith('.test.ts') ? [path] : [];
+  });
+}
+
+interface Example {
+  readonly file: string;
+  readonly call: string;
+  readonly near: boolean;
+  readonly wanted: string;
+}
+
+const files = sources(join(ROOT, 'core'));
+const examples = files.flatMap((file): Example[] =>
+  [...readFileSync(file, 'utf8').matchAll(EXAMPLE)].map((one) => ({ file, call: one[1] ?? '', near: one[2] === '≈', wanted: one[3] ?? '' })),
+);
+
+async function run(code: string, file: string): Promise<unknown> {
+  const scope = (await import(/* @vite-ignore */ pathToFileURL(file).href)) as Record<string, unknown>;
+  const names = Object.keys(scope);
+  // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
+  return new Function(...names, `return (${code});`)(...names.map((name) => scope[name])) as unknown;
+}
+
+test.each(examples)('$call', async ({ file, call, near, wanted }) => {
+  const [got, expected] = [await run(call, file), await run(wanted, file)];
+  if (near) expect(Number((got as number).toPrecision(3))).toBeCloseTo(Number((expected as number).toPrecision(3)), 6);
+  else expect(got).toEqual(expected);
+});
+
+test('there are as many examples as the docstrings promise', () => {
+  expect(examples.length).toBeGreaterThanOrEqual(40);
+});
+
+test('every exported function of core has a docstring', () => {
+  const bare = files.flatMap((file) => {
+    const text = readFileSync(file, 'utf8');
+    return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)].filter((one) => !/\*\/\s*$/.test(one[2] ?? '')).map((one) => `${file}: ${one[3]}`);
+  });
+  expect(files.length).toBeGreaterThan(50);
+  expect(bare).toEqual([]);
+});
