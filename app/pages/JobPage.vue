@@ -65,11 +65,11 @@ useShortcuts({
 </script>
 
 <template>
-  <div v-if="job.isMissing" class="missing">
+  <main v-if="job.isMissing" class="missing">
     <h1>This job is not in this browser</h1>
     <p>It may have been removed, or it lives on another device. Open its file in the garage.</p>
     <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
-  </div>
+  </main>
   <div v-else class="job">
     <StageHeader :job="id" :vehicle="job.file?.vehicle.name ?? ''" :title="job.record?.title ?? ''" :stage="stage" :visited="visited" @help="isHelpOpen = true" />
     <div v-if="!isWide && job.file" class="strips">

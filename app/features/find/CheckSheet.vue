@@ -72,7 +72,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <div class="how">
         <CheckDrawing :drawing="check.sheet.value.drawing" />
         <section v-if="check.setup.value.length > 0">
-          <h3>Set up</h3>
+          <h2 class="overline">Set up</h2>
           <ul class="setup"><li v-for="line in check.setup.value" :key="line">{{ line }}</li></ul>
         </section>
       </div>
@@ -82,7 +82,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <DistanceEntry v-else-if="check.answer.value?.is === 'distance'" :point="check.answer.value.point" :channel="check.channel.value" @keep="keep" />
       <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
       <section v-else>
-        <h3>What do you find?</h3>
+        <h2 class="overline">What do you find?</h2>
         <div class="answers"><button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose(one)">{{ wordsFor(one) }}</button></div>
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.</p>
       </section>

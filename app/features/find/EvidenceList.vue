@@ -11,7 +11,7 @@ const shown = computed(() => [...props.lines].reverse());
 
 <template>
   <section class="evidence">
-    <h3>What you have seen, and what it weighs</h3>
+    <h2 class="overline">What you have seen, and what it weighs</h2>
     <p v-if="lines.length === 0" class="empty">Nothing yet. Begin with the lamps, then the codes: they say which corner to kneel at.</p>
     <ul v-else class="rows" data-test="evidence">
       <li v-for="line in shown" :key="line.id" :class="{ withdrawn: line.withdrawn, void: line.ignored }">
@@ -39,7 +39,7 @@ const shown = computed(() => [...props.lines].reverse());
   min-width: 0;
 }
 
-h3 {
+h2 {
   padding-bottom: 6px;
 }
 

@@ -34,7 +34,7 @@ async function add(): Promise<void> {
 
 <template>
   <section class="costs">
-    <h3>Spent on this job</h3>
+    <h2 class="overline">Spent on this job</h2>
     <ul class="rows">
       <li v-for="one in costs" :key="one.id" class="cost">
         <span>{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span>

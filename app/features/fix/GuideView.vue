@@ -52,18 +52,18 @@ useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(),
 <template>
   <div class="guide">
     <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
-    <main v-if="!guide" class="step">
+    <section v-if="!guide" class="step">
       <h1>{{ title }}</h1>
       <p class="told">There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been done, record it, then prove it.</p>
       <button class="tap strong" type="button" @click="fix.record()">It has been done</button>
-    </main>
-    <main v-else-if="isFinished" class="step">
+    </section>
+    <section v-else-if="isFinished" class="step">
       <p class="overline">{{ title }}</p>
       <h1>All steps are done</h1>
       <p class="large">A lamp may still be lit: that is no failure. Codes are erased and the car is driven in the last stage.</p>
       <CostPanel />
-    </main>
-    <main v-else-if="current" class="step" aria-live="polite">
+    </section>
+    <section v-else-if="current" class="step" aria-live="polite">
       <p class="overline">{{ title }} · {{ PHASE_NAMES[current.phase] }} · step {{ index + 1 }} of {{ steps.length }}<template v-if="rung"> · stuck sensor, rung {{ rungIndex + 1 }} of {{ STUCK_LADDER.length }}</template></p>
       <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
       <ol v-if="rung" class="rungs"><li v-for="(one, at) in STUCK_LADDER" :key="one.id" :class="{ past: at < rungIndex, here: at === rungIndex }">{{ one.name }}</li></ol>
@@ -76,11 +76,11 @@ useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(),
         <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">Not needed here</button>
         <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">{{ isListOpen ? 'Hide the list' : 'All steps' }}</button>
       </div>
-    </main>
+    </section>
     <aside v-if="isWide && guide" class="aside">
-      <h3>In hand for this step</h3>
+      <h2 class="overline">In hand for this step</h2>
       <ul class="rows"><li v-for="one in tools" :key="one">{{ one }}</li><li v-if="tools.length === 0" class="muted">bare hands</li></ul>
-      <h3>Needed in all</h3>
+      <h2 class="overline">Needed in all</h2>
       <p class="muted">{{ [...guide.needs.parts, ...guide.needs.tools].join(', ') }}</p>
       <CostPanel />
     </aside>

@@ -11,7 +11,7 @@ const emit = defineEmits<{ open: [id: string] }>();
 <template>
   <nav class="list" aria-label="Steps">
     <template v-for="phase in guide?.phases ?? []" :key="phase.phase">
-      <h3>{{ PHASE_NAMES[phase.phase] }}</h3>
+      <h2 class="overline">{{ PHASE_NAMES[phase.phase] }}</h2>
       <button v-for="step in phase.steps" :key="step.id" type="button" :class="{ done: step.done, skipped: step.skipped, here: step.id === current }" :aria-current="step.id === current ? 'step' : undefined" @click="emit('open', step.id)"><StateMark v-if="step.done" state="proved-good" />{{ step.text }}</button>
     </template>
   </nav>
@@ -22,7 +22,7 @@ const emit = defineEmits<{ open: [id: string] }>();
   padding: 16px 0 20px;
 }
 
-h3 {
+h2 {
   padding: 8px 18px 2px;
 }
 

@@ -45,25 +45,25 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = { 'sensor-bolt': 'Sensor 
 <template>
   <div class="sheet">
     <header class="head"><RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink><h1>{{ form.name || 'New vehicle' }}: spec sheet</h1><span v-if="isKept" class="muted" role="status">kept</span></header>
-    <div v-if="record" class="body">
+    <main v-if="record" class="body">
       <section class="fields">
         <label>You call it<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
         <label>Steering wheel<el-select v-model="form.steeringSide" placeholder="not told"><el-option value="left" label="left" /><el-option value="right" label="right" /></el-select></label>
         <label>Channels<el-select v-model="form.layout"><el-option value="four" label="four: one a wheel" /><el-option value="three" label="three: one for the rear axle" /><el-option value="two" label="two: front wheels only" /></el-select></label>
         <label>Sensors<el-select v-model="form.sensorType" placeholder="not known"><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option value="active" label="active (fed)" /><el-option v-if="form.sensorType === 'mixed'" value="mixed" label="mixed, as in the file" /></el-select></label>
-        <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span></label>
+        <div class="cell"><label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span></div>
         <label class="switch"><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label>
       </section>
       <section>
         <h2>From the manual</h2>
         <p class="muted">Leave empty what you don't have: a generic figure stands in, and is shown as such.</p>
         <div class="fields">
-          <label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span></label>
-          <label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span></label>
+          <div class="cell"><label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span></div>
+          <div class="cell"><label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span></div>
           <label>at, °C<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
-          <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span></label>
-          <label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span></label>
-          <label v-for="point in TORQUE_POINTS" :key="point">{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span></label>
+          <div class="cell"><label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /></label><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span></div>
+          <div class="cell"><label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /></label><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span></div>
+          <div v-for="point in TORQUE_POINTS" :key="point" class="cell"><label>{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /></label><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span></div>
         </div>
       </section>
       <section>
@@ -75,8 +75,8 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = { 'sensor-bolt': 'Sensor 
         </div>
       </section>
       <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
-    </div>
-    <p v-else-if="garage.isLoaded" class="body">This vehicle is not in this browser.</p>
+    </main>
+    <main v-else-if="garage.isLoaded" class="body"><p>This vehicle is not in this browser.</p></main>
   </div>
 </template>
 
@@ -116,6 +116,12 @@ label {
   gap: 4px;
   align-content: start;
   font-weight: 600;
+  font-size: 0.94rem;
+}
+
+.cell {
+  display: grid;
+  align-content: start;
   font-size: 0.94rem;
 }
 

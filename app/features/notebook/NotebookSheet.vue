@@ -75,7 +75,7 @@ async function addNote(): Promise<void> {
       <button class="tap strong" type="button" data-test="export" @click="save">Save the job as a file</button>
     </header>
     <section>
-      <h3>This job is called</h3>
+      <h2 class="overline">This job is called</h2>
       <el-input :model-value="job.record?.title ?? ''" aria-label="Name of the job" maxlength="60" @change="(now: string) => job.setTitle(now)" />
     </section>
     <section class="note">
@@ -83,7 +83,7 @@ async function addNote(): Promise<void> {
       <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">Note it</button>
     </section>
     <section>
-      <h3>What happened, newest first</h3>
+      <h2 class="overline">What happened, newest first</h2>
       <p v-if="timeline.length === 0" class="muted">Nothing yet.</p>
       <ul class="rows" data-test="timeline">
         <li v-for="one in timeline" :key="one.id" class="line"><span class="when figure">{{ shownMoment(one.at) }}</span><span><b>{{ one.words }}</b><span v-if="one.detail" class="muted"> · {{ one.detail }}</span></span></li>

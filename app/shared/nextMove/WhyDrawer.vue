@@ -19,6 +19,8 @@ const moves = computed(() =>
 const beliefs = computed(() =>
   props.assessment.ranking.slice(0, 6).map((one) => ({
     key: `${one.channel}.${one.fault}`,
+    fault: one.fault,
+    channel: one.channel ?? '',
     words: faultName(one.fault),
     where: one.channel ? sayChannel(one.channel, props.sides, props.file.vehicle.steeringSide) : '',
     share: one.probability,
@@ -31,8 +33,8 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
   <el-drawer v-model="isOpen" title="Why this, and what else" direction="rtl" :size="size" :append-to-body="true">
     <section>
       <h3>What is believed now</h3>
-      <ul class="rows">
-        <li v-for="one in beliefs" :key="one.key" class="belief">
+      <ul class="rows" data-test="beliefs">
+        <li v-for="one in beliefs" :key="one.key" class="belief" :data-fault="one.fault" :data-channel="one.channel" :data-probability="one.share">
           <span><b>{{ one.words }}</b><span v-if="one.where" class="muted">, {{ one.where }}</span></span>
           <span class="bar"><span :style="{ width: `${Math.max(1, one.share * 100)}%` }" /></span>
           <span class="figure">{{ percent(one.share) }}</span>

@@ -1,0 +1,55 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openGarage } from './support';
+
+const VIEWS = [
+  ['garage', '/#/'],
+  ['spec sheet', '/#/vehicle/tansy'],
+  ['dash', '/#/job/tansy-flooded/dash'],
+  ['codes', '/#/job/tansy-flooded/codes'],
+  ['find', '/#/job/tansy-flooded/find'],
+  ['check', '/#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right'],
+  ['fix', '/#/job/tansy-flooded/fix'],
+  ['guide', '/#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right'],
+  ['prove', '/#/job/pebble-loom/prove'],
+  ['notebook', '/#/job/tansy-lead/notebook'],
+  ['lost', '/#/nowhere'],
+  ['missing job', '/#/job/none/dash'],
+] as const;
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+] as const)
+  test(`every view at ${width}x${height}: no sideways scrolling, no accessibility trouble`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await openGarage(page);
+    for (const [name, address] of VIEWS) {
+      await page.goto(address);
+      await expect(page.locator('h1').first(), name).toBeVisible();
+      const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
+      expect(content, name).toBeLessThanOrEqual(window ?? 0);
+      const found = await new AxeBuilder({ page }).disableRules(['region', 'page-has-heading-one']).analyze();
+      expect(found.violations.map((one) => `${name}: ${one.id}: ${one.nodes.slice(0, 2).map((node) => node.html).join(' | ')}`)).toEqual([]);
+    }
+  });
+
+test('keys go to the stages, and do nothing while typing', async ({ page }) => {
+  await openGarage(page);
+  await page.goto('/#/job/tansy-flooded/dash');
+  await expect(page.locator('h1').first()).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: /The signal path/ })).toBeVisible();
+  await page.keyboard.press('c');
+  const box = page.getByLabel('Codes as the reader shows them');
+  await box.fill('');
+  await box.pressSequentially('C0035 1');
+  await expect(box).toHaveValue('C0035 1');
+  await box.blur();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys and look' })).toBeVisible();
+  await page.getByRole('button', { name: /Glove mode/ }).click();
+  await expect(page.locator('html')).toHaveClass(/gloves/);
+  await page.reload();
+  await expect(page.locator('html')).toHaveClass(/gloves/);
+});

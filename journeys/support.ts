@@ -1,0 +1,70 @@
+import { expect, type Download, type Page } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** One element by its test mark. */
+export const byTest = (page: Page, name: string) => page.locator(`[data-test="${name}"]`);
+
+/** Opens the garage and waits for the sample vehicles. */
+export async function openGarage(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
+}
+
+/** Starts a new job on a sample vehicle. */
+export async function startJob(page: Page, vehicle: string): Promise<void> {
+  await openGarage(page);
+  await page.locator(`[data-vehicle="${vehicle}"] [data-test="start-job"]`).click();
+  await expect(page.getByRole('heading', { name: 'What is lit?' })).toBeVisible();
+}
+
+/** Goes to a stage by its place in the header. */
+export async function toStage(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name }).click();
+}
+
+/** Waits until the adviser has answered the newest question. */
+export async function judged(page: Page): Promise<void> {
+  await expect(byTest(page, 'next-move')).not.toHaveText('Weighing what is known');
+  await expect(page.locator('footer .heading')).not.toContainText('…');
+}
+
+/** Saves the job's file through the notebook and gives its path on disk. */
+export async function exportJob(page: Page): Promise<string> {
+  await page.getByRole('link', { name: 'Notebook' }).click();
+  const [download] = (await Promise.all([page.waitForEvent('download'), byTest(page, 'export').click()])) as [Download, void];
+  const path = join(mkdtempSync(join(tmpdir(), 'zelf-')), download.suggestedFilename());
+  await download.saveAs(path);
+  return path;
+}
+
+/** Runs the command line on words and gives its exit code and lines. */
+export function zelf(...words: string[]): { readonly code: number | null; readonly lines: readonly unknown[]; readonly trouble: string } {
+  const ran = spawnSync('npm', ['run', '--silent', 'zelf', '--', ...words], { encoding: 'utf8' });
+  return { code: ran.status, lines: ran.stdout.split('\n').filter(Boolean).map((line) => JSON.parse(line) as unknown), trouble: ran.stderr };
+}
+
+interface Row {
+  readonly fault: string;
+  readonly channel: string | null;
+  readonly probability: number;
+}
+
+/** The ranking that the interface shows, first rows. */
+export async function shownRanking(page: Page): Promise<Row[]> {
+  await page.getByRole('button', { name: /Why this/ }).click();
+  const rows = byTest(page, 'beliefs').locator('li');
+  await expect(rows.first()).toBeVisible();
+  const shown = await rows.evaluateAll((all) => all.map((one) => ({ fault: one.getAttribute('data-fault') ?? '', channel: one.getAttribute('data-channel') || null, probability: Number(one.getAttribute('data-probability')) })));
+  await page.keyboard.press('Escape');
+  await expect(rows.first()).toBeHidden();
+  return shown;
+}
+
+/** The ranking that the command line gives for a file. */
+export function assessedRanking(path: string): Row[] {
+  const [first] = zelf('assess', path).lines as { ranking: Row[] }[];
+  return (first?.ranking ?? []).map(({ fault, channel, probability }) => ({ fault, channel, probability }));
+}
