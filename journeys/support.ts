@@ -1,4 +1,4 @@
-import { expect, type Download, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -34,7 +34,7 @@ export async function judged(page: Page): Promise<void> {
 /** Saves the job's file through the notebook and gives its path on disk. */
 export async function exportJob(page: Page): Promise<string> {
   await page.getByRole('link', { name: 'Notebook' }).click();
-  const [download] = (await Promise.all([page.waitForEvent('download'), byTest(page, 'export').click()])) as [Download, void];
+  const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'export').click()]);
   const path = join(mkdtempSync(join(tmpdir(), 'zelf-')), download.suggestedFilename());
   await download.saveAs(path);
   return path;

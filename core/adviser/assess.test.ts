@@ -156,7 +156,7 @@ describe('laws', () => {
   test('probabilities lie in [0, 1] and are sorted', () => {
     fc.assert(
       fc.property(someCase, fc.constantFrom('passive', 'active', null), (seen, type) => {
-        const { ranking, segments } = judge(car(type as 'passive'), seen);
+        const { ranking, segments } = judge(car(type), seen);
         for (const one of [...ranking, ...segments]) expect(one.probability >= 0 && one.probability <= 1).toBe(true);
         expect(ranking.map((one) => one.probability)).toEqual(ranking.map((one) => one.probability).sort((a, b) => b - a));
         expect(ranking.filter((one) => one.fault === 'none')).toHaveLength(1);
@@ -169,7 +169,7 @@ describe('laws', () => {
     fc.assert(
       fc.property(someCase, someObservation, (seen, extra) => {
         const before = assess(caseOf(car('passive'), seen));
-        const after = assess(caseOf(car('passive'), [...seen, { ...extra, withdrawn: true } as Loose]));
+        const after = assess(caseOf(car('passive'), [...seen, { ...extra, withdrawn: true }]));
         expect({ ...after, ignored: [] }).toEqual({ ...before, ignored: [] });
       }),
       { numRuns: 8 },

@@ -20,13 +20,13 @@ export function car(type: SensorType | null, extra: Partial<Vehicle> = {}): Vehi
 
 /** A case file with ids o1, o2, … given to the observations. */
 export function caseOf(vehicle: Vehicle, seen: readonly Loose[], repairs: readonly Partial<Repair>[] = [], extra: Partial<CaseFile> = {}): CaseFile {
-  const observations = seen.map((one, index) => ({ id: `o${index + 1}`, ...one }) as Observation);
+  const observations = seen.map((one, index) => ({ id: `o${index + 1}`, ...one }));
   return {
     format: 'zelf-case',
     version: 1,
     vehicle,
     observations,
-    repairs: repairs.map((one, index) => ({ id: `r${index + 1}`, action: 'replaced', segment: 'sensor', result: 'unknown', ...one }) as Repair),
+    repairs: repairs.map((one, index) => ({ id: `r${index + 1}`, action: 'replaced', segment: 'sensor', result: 'unknown', ...one })),
     ...extra,
   };
 }

@@ -12,9 +12,9 @@ const ROWS = [
 const LONGEST = 9;
 
 function press(key: string): void {
-  if (text.value === 'OL') text.value = '';
-  if (key === '.' && text.value.includes('.')) return;
-  if (text.value.length < LONGEST) text.value += key;
+  const before = text.value === 'OL' ? '' : text.value;
+  if ((key === '.' && before.includes('.')) || before.length >= LONGEST) return;
+  text.value = before + key;
 }
 
 function unitAt(row: number): string | undefined {

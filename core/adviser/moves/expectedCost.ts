@@ -102,7 +102,7 @@ export interface Terms {
 }
 
 /** Less than this share of the start is not worth following. */
-const TAIL = 0.006;
+const TAIL = 1e-4;
 
 /**
  * Expected cost of repairing without any more checks: repairs in the order of chance over cost (Heckerman, Breese & Rommelse 1995, the p/c rule), re-ordered as repairs cure several faults, until a workshop is cheaper.

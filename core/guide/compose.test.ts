@@ -1,0 +1,102 @@
+import { describe, expect, test } from 'vitest';
+import { car, caseOf } from '../../tests/support/caseBuilder';
+import type { CaseFile, Vehicle, Work } from '../casefile/contract';
+import { STEP_CAUTIONS } from './cautions';
+import { composeGuide, type Guide } from './compose';
+import { PROCEDURES } from './repairSteps';
+import { STUCK_LADDER } from './stuckLadder';
+
+const places = (sensor: string, plug: string): Partial<Vehicle> => ({ places: { 'rear-right': { sensor, plug } } as Vehicle['places'] });
+
+function guideFor(vehicle: Vehicle, work: readonly Partial<Work>[] = [], repair = 'replaced:sensor'): Guide {
+  const file: CaseFile = { ...caseOf(vehicle, []), work: work.map((one, index) => ({ id: `w${index}`, step: '', ...one })) };
+  const guide = composeGuide(file, repair, 'rear-right');
+  if (!guide) throw new Error(`no guide for ${repair}`);
+  return guide;
+}
+
+const stepsOf = (guide: Guide) => guide.phases.flatMap((one) => one.steps);
+const ids = (guide: Guide) => stepsOf(guide).map((one) => one.id.replace('@rear-right', ''));
+
+describe('a sensor in the knuckle, plug at the sill', () => {
+  const vehicle = car('passive', { ...places('knuckle', 'sill'), specs: { torques: { 'sensor-bolt': 8 } } });
+
+  test('phases stand in working order', () => {
+    expect(guideFor(vehicle).phases.map((one) => one.phase)).toEqual(['make-safe', 'reach-it', 'free-it', 'prepare', 'fit', 'close-up']);
+  });
+  test('closing runs backwards through what was opened', () => {
+    const all = ids(guideFor(vehicle));
+    const opened = all.filter((id) => all.includes(`undo:${id}`));
+    const closed = all.filter((id) => id.startsWith('undo:')).map((id) => id.slice(5));
+    expect(opened).toEqual(['raised', 'wheel-off', 'plug-apart', 'clips-out', 'bolt-out', 'sensor-out']);
+    expect(closed).toEqual(['sensor-out', 'bolt-out', 'clips-out', 'plug-apart', 'wheel-off', 'raised']);
+  });
+  test('no arch liner is opened, and none is put back', () => expect(ids(guideFor(vehicle)).filter((id) => id.includes('liner'))).toEqual([]));
+  test('the last pass on the wheel nuts comes with the car on the ground', () => expect(ids(guideFor(vehicle)).slice(-2)).toEqual(['undo:raised', 'wheel-torqued']));
+  test("the manual's torque stands at its step, an unknown one is left to the manual", () => {
+    const torques = stepsOf(guideFor(vehicle)).flatMap((one) => (one.torque ? [one.torque] : []));
+    expect(torques).toEqual([{ point: 'sensor-bolt', newtonMetre: 8 }, { point: 'wheel-nut', newtonMetre: null }]);
+  });
+});
+
+describe('access varies by place', () => {
+  test('behind the arch liner', () => expect(ids(guideFor(car('passive', places('knuckle', 'arch-liner'))))).toContain('liner-off'));
+  test('behind the disc: caliper hung, pedal pumped at the end', () => {
+    const all = ids(guideFor(car('passive', places('behind-disc', 'sill'))));
+    expect(all.indexOf('caliper-off')).toBeLessThan(all.indexOf('disc-off'));
+    expect(all.indexOf('undo:disc-off')).toBeLessThan(all.indexOf('undo:caliper-off'));
+    expect(all.at(-1)).toBe('pedal-pumped');
+  });
+  test('on the differential no wheel comes off', () => {
+    const file = caseOf(car('passive', { channels: ['front-left', 'front-right', 'rear-axle'], places: { 'rear-axle': { sensor: 'differential', plug: 'underbody' } } }), []);
+    const all = composeGuide(file, 'replaced:sensor', 'rear-axle')?.phases.flatMap((one) => one.steps.map((step) => step.id)) ?? [];
+    expect(all.some((id) => id.startsWith('wheel-off'))).toBe(false);
+    expect(all).toContain('raised@rear-axle');
+  });
+});
+
+describe('what was done', () => {
+  const vehicle = car('passive', places('knuckle', 'sill'));
+  test('work noted is done; undone, its way back is done', () => {
+    const before = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right' }]));
+    expect(before.find((one) => one.id === 'wheel-off@rear-right')?.done).toBe(true);
+    expect(before.find((one) => one.id === 'undo:wheel-off@rear-right')?.done).toBe(false);
+    const after = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right', undone: true }]));
+    expect(after.find((one) => one.id === 'undo:wheel-off@rear-right')?.done).toBe(true);
+  });
+  test('what was not needed is not put back', () => {
+    const guide = guideFor(vehicle, [{ step: 'clips-out@rear-right', ...({ skipped: true } as object) }]);
+    expect(ids(guide)).not.toContain('undo:clips-out');
+    expect(stepsOf(guide).find((one) => one.id === 'clips-out@rear-right')?.skipped).toBe(true);
+  });
+  test('what stands open from an earlier check is closed too', () => {
+    const guide = guideFor(vehicle, [{ step: 'module-plug-apart' }], 'cleaned:plug');
+    expect(ids(guide)).toContain('undo:module-plug-apart');
+  });
+});
+
+describe('cautions', () => {
+  test('each is said once per exposure', () => {
+    const said = stepsOf(guideFor(car('passive', places('behind-disc', 'arch-liner')))).flatMap((one) => one.cautions.map((each) => each.id));
+    expect(said.length).toBeGreaterThan(5);
+    expect(new Set(said).size).toBe(said.length);
+  });
+  test('on a high-voltage car the first words are to stop', () => {
+    expect(stepsOf(guideFor(car('active', { ...places('knuckle', 'sill'), highVoltage: true })))[0]?.cautions[0]?.id).toBe('high-voltage');
+  });
+  test('every caution that a table names has words', () => {
+    const named = [...PROCEDURES.flatMap((one) => one.steps.flatMap((step) => step.cautions ?? [])), ...STUCK_LADDER.flatMap((one) => one.cautions)];
+    expect(named.filter((id) => !STEP_CAUTIONS.has(id))).toEqual([]);
+  });
+});
+
+test('the ladder is mildest first, and destroys only at its end', () => {
+  expect(STUCK_LADDER.map((one) => one.destroys ?? false)).toEqual([false, false, false, false, false, false, true]);
+  expect(STUCK_LADDER.at(-1)?.cautions).toContain('part-in-hand');
+});
+
+test('every procedure composes; a workshop job has none', () => {
+  expect(PROCEDURES.length).toBe(12);
+  for (const one of PROCEDURES) expect(stepsOf(guideFor(car('passive'), [], one.repair)).length).toBeGreaterThan(0);
+  expect(composeGuide(caseOf(car('passive'), []), 'replaced:module', 'rear-right')).toBeNull();
+});
