@@ -6,10 +6,36 @@ import tseslint from 'typescript-eslint';
 import vueParser from 'vue-eslint-parser';
 
 /** What a pure room may not touch: screen, clock, randomness, network, storage. */
-const IMPURE = ['window', 'document', 'navigator', 'localStorage', 'sessionStorage', 'indexedDB', 'fetch', 'WebSocket', 'Worker', 'setTimeout', 'setInterval', 'performance', 'Date', 'process', 'crypto'];
+const IMPURE = [
+  'window',
+  'document',
+  'navigator',
+  'localStorage',
+  'sessionStorage',
+  'indexedDB',
+  'fetch',
+  'WebSocket',
+  'Worker',
+  'setTimeout',
+  'setInterval',
+  'performance',
+  'Date',
+  'process',
+  'crypto',
+];
 
 export default tseslint.config(
-  { ignores: ['dist/**', '.tsbuild/**', 'node_modules/**', 'app/components.d.ts', 'test-results/**', 'playwright-report/**', '.tmp/**'] },
+  {
+    ignores: [
+      'dist/**',
+      '.tsbuild/**',
+      'node_modules/**',
+      'app/components.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+      '.tmp/**',
+    ],
+  },
   js.configs.recommended,
   ...tseslint.configs.recommendedTypeChecked,
   ...vue.configs['flat/recommended'],
@@ -18,7 +44,12 @@ export default tseslint.config(
     languageOptions: {
       globals: { ...globals.browser, ...globals.node },
       parser: vueParser,
-      parserOptions: { parser: tseslint.parser, projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname },
+      parserOptions: {
+        parser: tseslint.parser,
+        projectService: true,
+        extraFileExtensions: ['.vue'],
+        tsconfigRootDir: import.meta.dirname,
+      },
     },
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
@@ -40,7 +71,10 @@ export default tseslint.config(
     ignores: ['**/*.test.ts', '**/*.bench.ts'],
     rules: {
       'no-restricted-globals': ['error', ...IMPURE],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Randomness is passed in.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is passed in.' },
+      ],
     },
   },
   { files: ['**/*.test.ts', 'journeys/**/*.ts', 'tools/**/*.ts'], rules: { 'max-lines-per-function': 'off' } },

@@ -11,7 +11,11 @@ void useGarage().open();
 
 function tellTrouble(event: Event): void {
   const message = String((event as CustomEvent<string>).detail);
-  ElMessage({ message: `Something went wrong: ${message}. What was entered is kept.`, duration: 8000, showClose: true });
+  ElMessage({
+    message: `Something went wrong: ${message}. What was entered is kept.`,
+    duration: 8000,
+    showClose: true,
+  });
 }
 
 onMounted(() => document.addEventListener('zelf-trouble', tellTrouble));

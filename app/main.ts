@@ -24,6 +24,8 @@ app.use(createPinia());
 app.use(createAppRouter());
 app.config.errorHandler = (error) => {
   console.error(error);
-  document.dispatchEvent(new CustomEvent('zelf-trouble', { detail: error instanceof Error ? error.message : String(error) }));
+  document.dispatchEvent(
+    new CustomEvent('zelf-trouble', { detail: error instanceof Error ? error.message : String(error) }),
+  );
 };
 app.mount('#app');

@@ -28,13 +28,20 @@ describe('what is drawn is what the core says', () => {
   });
   test('the corners, spoken as the owner speaks', () => {
     const corners = cornersOf(file, assessment, 'nearside-offside');
-    expect(corners.map((one) => one.name)).toEqual(['Front nearside', 'Front offside', 'Rear nearside', 'Rear offside']);
+    expect(corners.map((one) => one.name)).toEqual([
+      'Front nearside',
+      'Front offside',
+      'Rear nearside',
+      'Rear offside',
+    ]);
     expect(corners[0]).toMatchObject({ word: 'answers', state: 'proved-good' });
     expect(corners[3]).toMatchObject({ state: 'at-fault', reading: 'OL' });
   });
   test('before codes no corner is called suspect', () => {
     const lamps = caseOf(car('passive'), [{ kind: 'lamps', lit: ['abs'] }]);
-    expect(cornersOf(lamps, assessFully(lamps), 'left-right').map((one) => one.state)).toEqual(Array(4).fill('open-question'));
+    expect(cornersOf(lamps, assessFully(lamps), 'left-right').map((one) => one.state)).toEqual(
+      Array(4).fill('open-question'),
+    );
   });
   test('the next move, or the stop', () => {
     expect(nextMoveView(assessment, file, 'left-right')?.button).toBe('Do this check');
@@ -47,13 +54,33 @@ describe('what is drawn is what the core says', () => {
     expect(lines[1]?.weighs?.words).toMatch(/for (lead or sensor|sensor or lead|sensor|lead)/);
     expect(lines[2]?.weighs).toBeNull();
   });
-  test('shares are never shown as certain', () => expect([percent(0), percent(0.004), percent(0.5), percent(0.9999), percent(1)]).toEqual(['<1\u00a0%', '<1\u00a0%', '50\u00a0%', '99\u00a0%', '100\u00a0%']));
+  test('shares are never shown as certain', () =>
+    expect([percent(0), percent(0.004), percent(0.5), percent(0.9999), percent(1)]).toEqual([
+      '<1\u00a0%',
+      '<1\u00a0%',
+      '50\u00a0%',
+      '99\u00a0%',
+      '100\u00a0%',
+    ]));
 });
 
 describe('the keypad', () => {
   test('digits, one point, OL, delete', async () => {
-    const pad = mount(Keypad, { props: { units: ['kΩ', 'Ω', 'MΩ'], hasOverload: true, text: '', unit: 'kΩ', 'onUpdate:text': (text: string) => pad.setProps({ text }), 'onUpdate:unit': (unit: string) => pad.setProps({ unit }) } });
-    const press = async (key: string) => pad.findAll('button').find((one) => one.text() === key || one.attributes('aria-label') === key)?.trigger('click');
+    const pad = mount(Keypad, {
+      props: {
+        units: ['kΩ', 'Ω', 'MΩ'],
+        hasOverload: true,
+        text: '',
+        unit: 'kΩ',
+        'onUpdate:text': (text: string) => pad.setProps({ text }),
+        'onUpdate:unit': (unit: string) => pad.setProps({ unit }),
+      },
+    });
+    const press = async (key: string) =>
+      pad
+        .findAll('button')
+        .find((one) => one.text() === key || one.attributes('aria-label') === key)
+        ?.trigger('click');
     for (const key of ['0', '.', '.', '3', '8']) await press(key);
     expect(pad.props('text')).toBe('0.38');
     await press('Delete');
@@ -72,14 +99,25 @@ describe('the spec sheet', () => {
   test('read and written back it is the same, unknown keys too', () => {
     const { vehicle: again, problems } = vehicleOf(formOf(vehicle), vehicle);
     expect(problems).toEqual([]);
-    expect(again).toMatchObject({ ...(vehicle as object), specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } } });
+    expect(again).toMatchObject({
+      ...(vehicle as object),
+      specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } },
+    });
   });
   test('what is wrong is named and left out', () => {
-    const form = { ...emptyForm(), coilMin: 'x', coilMax: '1.4k', tyre: 'round', teeth: '2', torques: { 'sensor-bolt': '-1' } };
+    const form = {
+      ...emptyForm(),
+      coilMin: 'x',
+      coilMax: '1.4k',
+      tyre: 'round',
+      teeth: '2',
+      torques: { 'sensor-bolt': '-1' },
+    };
     const made = vehicleOf(form, vehicle);
     expect(made.problems.map((one) => one.path)).toEqual(['coilMin', 'teeth', 'tyre', 'torque.sensor-bolt']);
     expect(made.vehicle.specs?.sensorResistance).toBeUndefined();
   });
 });
 
-test('moments carry their offset', () => expect(isoWithOffset(new Date('2026-05-04T15:30:00Z'))).toMatch(/^2026-05-0[45]T\d\d:30:00(Z|[+-]\d\d:\d\d)$/));
+test('moments carry their offset', () =>
+  expect(isoWithOffset(new Date('2026-05-04T15:30:00Z'))).toMatch(/^2026-05-0[45]T\d\d:30:00(Z|[+-]\d\d:\d\d)$/));

@@ -16,39 +16,75 @@ function file(name: string, text: string | Uint8Array): string {
 
 function run(...words: string[]): { code: number | null; out: unknown[]; err: string[] } {
   const ran = spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...words], { encoding: 'utf8' });
-  return { code: ran.status, out: ran.stdout.split('\n').filter(Boolean).map((line) => JSON.parse(line) as unknown), err: ran.stderr.split('\n').filter(Boolean) };
+  return {
+    code: ran.status,
+    out: ran.stdout
+      .split('\n')
+      .filter(Boolean)
+      .map((line) => JSON.parse(line) as unknown),
+    err: ran.stderr.split('\n').filter(Boolean),
+  };
 }
 
 const right = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: 'current' }]);
 const good = file('good.zelf.json', JSON.stringify(right));
-const broken = file('broken.zelf.json', JSON.stringify({ ...right, observations: [{ id: 'o1', kind: 'code', code: 'C0031', status: 'often' }] }));
+const broken = file(
+  'broken.zelf.json',
+  JSON.stringify({ ...right, observations: [{ id: 'o1', kind: 'code', code: 'C0031', status: 'often' }] }),
+);
 
 test('assess prints one judgement a file, the same as the core', () => {
   const ran = run('assess', good, good);
   expect(ran).toMatchObject({ code: 0, err: [] });
   expect(ran.out).toEqual([JSON.parse(JSON.stringify(assess(right))), JSON.parse(JSON.stringify(assess(right)))]);
-  expect(Object.keys(ran.out[0] as object)).toEqual(['ranking', 'segments', 'next', 'stop', 'cautions', 'doubtful', 'ignored']);
+  expect(Object.keys(ran.out[0] as object)).toEqual([
+    'ranking',
+    'segments',
+    'next',
+    'stop',
+    'cautions',
+    'doubtful',
+    'ignored',
+  ]);
 });
 
 test('a bad file: one line with file, place and what would be right; exit 2; the others are still judged', () => {
   const ran = run('assess', broken, good);
   expect(ran.code).toBe(2);
   expect(ran.out).toHaveLength(1);
-  expect(ran.err).toEqual([`zelf: ${broken}: /observations/0/status: must be one of: current, stored, pending, unknown`]);
+  expect(ran.err).toEqual([
+    `zelf: ${broken}: /observations/0/status: must be one of: current, stored, pending, unknown`,
+  ]);
 });
 
 test('validate tells every file', () => {
-  const ran = run('validate', good, broken, join(folder, 'none.json'), file('torn.json', '{"format":'), file('latin.json', Uint8Array.from([123, 34, 233, 34, 125])));
+  const ran = run(
+    'validate',
+    good,
+    broken,
+    join(folder, 'none.json'),
+    file('torn.json', '{"format":'),
+    file('latin.json', Uint8Array.from([123, 34, 233, 34, 125])),
+  );
   expect(ran.code).toBe(2);
-  expect(ran.out).toMatchObject([{ file: good, ok: true, problems: [] }, { ok: false, problems: [{ path: '/observations/0/status' }] }, { problems: [{ message: 'there is no such file' }] }, { problems: [{ path: 'line 1, column 11' }] }, { problems: [{ code: 'not-utf-8' }] }]);
+  expect(ran.out).toMatchObject([
+    { file: good, ok: true, problems: [] },
+    { ok: false, problems: [{ path: '/observations/0/status' }] },
+    { problems: [{ message: 'there is no such file' }] },
+    { problems: [{ path: 'line 1, column 11' }] },
+    { problems: [{ code: 'not-utf-8' }] },
+  ]);
 });
 
 test('decode prints a line a code', () => {
   const ran = run('decode', 'C0034-13', '4034');
-  expect(ran.out).toMatchObject([{ input: 'C0034-13', channel: 'front-right', failure: 'open', source: 'standard' }, { form: 'hex', alsoRead: 'C0034', source: 'none' }]);
+  expect(ran.out).toMatchObject([
+    { input: 'C0034-13', channel: 'front-right', failure: 'open', source: 'standard' },
+    { form: 'hex', alsoRead: 'C0034', source: 'none' },
+  ]);
 });
 
 test.each([[[]], [['fly']], [['assess']], [['decode']]])('wrong words %j: exit 2 and one line', (words) => {
-  const ran = run(...(words));
+  const ran = run(...words);
   expect([ran.code, ran.out.length, ran.err.length]).toEqual([2, 0, 1]);
 });

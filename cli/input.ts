@@ -20,7 +20,11 @@ function readText(name: string): Result<string> {
   } catch (error) {
     if (error instanceof TypeError) return fail('', 'not-utf-8', 'is not UTF-8 text');
     const { code } = error as NodeJS.ErrnoException;
-    return fail('', 'cannot-read', code === 'ENOENT' ? 'there is no such file' : `cannot be read (${code ?? 'unknown'})`);
+    return fail(
+      '',
+      'cannot-read',
+      code === 'ENOENT' ? 'there is no such file' : `cannot be read (${code ?? 'unknown'})`,
+    );
   }
 }
 

@@ -1,7 +1,12 @@
 import { expect, test } from '@playwright/test';
 import { byTest, openGarage } from './support';
 
-const CASE = { format: 'zelf-case', version: 1, vehicle: { name: 'Tansy', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] }, observations: [{ id: 'o1', kind: 'lamps', lit: ['abs'] }] };
+const CASE = {
+  format: 'zelf-case',
+  version: 1,
+  vehicle: { name: 'Tansy', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] },
+  observations: [{ id: 'o1', kind: 'lamps', lit: ['abs'] }],
+};
 
 function asFile(name: string, text: string): { name: string; mimeType: string; buffer: Buffer } {
   return { name, mimeType: 'application/json', buffer: Buffer.from(text) };
@@ -11,7 +16,11 @@ test('a broken file is refused with its place, and nothing in the garage changes
   await openGarage(page);
   const before = await page.locator('.jobs li').count();
   for (const [name, text, place] of [
-    ['odd.json', JSON.stringify({ ...CASE, observations: [{ id: 'o1', kind: 'lamps', lit: ['disco'] }] }), '/observations/0/lit/0'],
+    [
+      'odd.json',
+      JSON.stringify({ ...CASE, observations: [{ id: 'o1', kind: 'lamps', lit: ['disco'] }] }),
+      '/observations/0/lit/0',
+    ],
     ['torn.json', '{\n"format": "zelf-case",', 'line 2'],
     ['future.json', JSON.stringify({ ...CASE, version: 9 }), '/version'],
   ] as const) {
@@ -26,7 +35,11 @@ test('a broken file is refused with its place, and nothing in the garage changes
 
 test('markup in a file stays text', async ({ page }) => {
   await openGarage(page);
-  const nasty = { ...CASE, vehicle: { ...CASE.vehicle, name: '<img src=x onerror="document.title=\'owned\'">' }, notes: [{ id: 'n1', at: '2026-01-01T10:00:00Z', text: '<script>document.title="owned"</script>' }] };
+  const nasty = {
+    ...CASE,
+    vehicle: { ...CASE.vehicle, name: '<img src=x onerror="document.title=\'owned\'">' },
+    notes: [{ id: 'n1', at: '2026-01-01T10:00:00Z', text: '<script>document.title="owned"</script>' }],
+  };
   await byTest(page, 'open-file').setInputFiles(asFile('nasty.json', JSON.stringify(nasty)));
   await page.getByRole('link', { name: 'Notebook' }).click();
   await expect(page.getByText('<script>')).toBeVisible();

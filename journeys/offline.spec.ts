@@ -7,7 +7,11 @@ test('after the first load everything works without a network, deep links too', 
   await openGarage(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await expect(async () => {
-    const names = await page.evaluate(async () => (await Promise.all((await caches.keys()).map(async (key) => (await (await caches.open(key)).keys()).length))).reduce((sum, one) => sum + one, 0));
+    const names = await page.evaluate(async () =>
+      (
+        await Promise.all((await caches.keys()).map(async (key) => (await (await caches.open(key)).keys()).length))
+      ).reduce((sum, one) => sum + one, 0),
+    );
     expect(names).toBeGreaterThan(20);
   }).toPass();
   await page.reload();

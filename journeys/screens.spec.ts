@@ -30,7 +30,15 @@ for (const [width, height] of [
       const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
       expect(content, name).toBeLessThanOrEqual(window ?? 0);
       const found = await new AxeBuilder({ page }).disableRules(['region', 'page-has-heading-one']).analyze();
-      expect(found.violations.map((one) => `${name}: ${one.id}: ${one.nodes.slice(0, 2).map((node) => node.html).join(' | ')}`)).toEqual([]);
+      expect(
+        found.violations.map(
+          (one) =>
+            `${name}: ${one.id}: ${one.nodes
+              .slice(0, 2)
+              .map((node) => node.html)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
     }
   });
 

@@ -41,9 +41,20 @@ export async function exportJob(page: Page): Promise<string> {
 }
 
 /** Runs the command line on words and gives its exit code and lines. */
-export function zelf(...words: string[]): { readonly code: number | null; readonly lines: readonly unknown[]; readonly trouble: string } {
+export function zelf(...words: string[]): {
+  readonly code: number | null;
+  readonly lines: readonly unknown[];
+  readonly trouble: string;
+} {
   const ran = spawnSync('npm', ['run', '--silent', 'zelf', '--', ...words], { encoding: 'utf8' });
-  return { code: ran.status, lines: ran.stdout.split('\n').filter(Boolean).map((line) => JSON.parse(line) as unknown), trouble: ran.stderr };
+  return {
+    code: ran.status,
+    lines: ran.stdout
+      .split('\n')
+      .filter(Boolean)
+      .map((line) => JSON.parse(line) as unknown),
+    trouble: ran.stderr,
+  };
 }
 
 interface Row {
@@ -57,7 +68,13 @@ export async function shownRanking(page: Page): Promise<Row[]> {
   await page.getByRole('button', { name: /Why this/ }).click();
   const rows = byTest(page, 'beliefs').locator('li');
   await expect(rows.first()).toBeVisible();
-  const shown = await rows.evaluateAll((all) => all.map((one) => ({ fault: one.getAttribute('data-fault') ?? '', channel: one.getAttribute('data-channel') || null, probability: Number(one.getAttribute('data-probability')) })));
+  const shown = await rows.evaluateAll((all) =>
+    all.map((one) => ({
+      fault: one.getAttribute('data-fault') ?? '',
+      channel: one.getAttribute('data-channel') || null,
+      probability: Number(one.getAttribute('data-probability')),
+    })),
+  );
   await page.keyboard.press('Escape');
   await expect(rows.first()).toBeHidden();
   return shown;

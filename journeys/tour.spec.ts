@@ -9,7 +9,8 @@ test('from lamp to proof', async ({ page }) => {
 
   await test.step('Dash: lamps, pattern, lately', async () => {
     await startJob(page, 'Tansy');
-    for (const lamp of ['ABS', 'Stability', 'Hill start']) await page.getByRole('button', { name: lamp, exact: true }).click();
+    for (const lamp of ['ABS', 'Stability', 'Hill start'])
+      await page.getByRole('button', { name: lamp, exact: true }).click();
     await page.getByRole('button', { name: 'steady, from key-on' }).click();
     await page.getByRole('button', { name: 'Flood or deep water' }).click();
     await page.getByRole('radio', { name: 'days ago' }).click();
@@ -47,7 +48,8 @@ test('from lamp to proof', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'The signal path, rear right' })).toBeVisible();
     await page.keyboard.press('m');
     await expect(byTest(page, 'check-title')).toContainText('probes on its two pins');
-    for (const key of ['0', '.', '3', '8']) await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
+    for (const key of ['0', '.', '3', '8'])
+      await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
     await page.getByLabel('Part at, °C').fill('9');
     await expect(byTest(page, 'verdict')).toContainText("Well below the manual's band");
     await page.reload();
@@ -125,7 +127,14 @@ async function followGuide(page: Page): Promise<void> {
       expect(isDone || (await title.textContent()) !== now).toBe(true);
     }).toPass();
   }
-  const order = ['Seat the sensor', "Sensor's bolt in", 'Lead into every clip', 'Plug together', 'Wheel on', 'Lift, take the stand'].map((text) => seen.findIndex((one) => one.startsWith(text)));
+  const order = [
+    'Seat the sensor',
+    "Sensor's bolt in",
+    'Lead into every clip',
+    'Plug together',
+    'Wheel on',
+    'Lift, take the stand',
+  ].map((text) => seen.findIndex((one) => one.startsWith(text)));
   expect(order.every((one) => one >= 0)).toBe(true);
   expect(order).toEqual([...order].sort((a, b) => a - b));
 }

@@ -42,7 +42,8 @@ export function createApp(root: string): Koa {
   );
   app.use(compress({ threshold: 1024, br: false }));
   app.use(async (context) => {
-    if (context.method !== 'GET' && context.method !== 'HEAD') context.throw(405, 'only reading is possible here', { expose: true });
+    if (context.method !== 'GET' && context.method !== 'HEAD')
+      context.throw(405, 'only reading is possible here', { expose: true });
     const isFile = /\.[a-z0-9]+$/i.test(context.path);
     const path = isFile ? context.path : '/index.html';
     await send(context, path, { root, setHeaders: (response) => response.setHeader('Cache-Control', cacheFor(path)) });

@@ -25,7 +25,9 @@ function readWish(words: readonly string[]): Wish {
 function listen(root: string, port: number): Promise<Server | null> {
   return new Promise((resolve, reject) => {
     const server = createApp(root).listen(port, '127.0.0.1', () => resolve(server));
-    server.once('error', (error: NodeJS.ErrnoException) => (error.code === 'EADDRINUSE' ? resolve(null) : reject(error)));
+    server.once('error', (error: NodeJS.ErrnoException) =>
+      error.code === 'EADDRINUSE' ? resolve(null) : reject(error),
+    );
   });
 }
 

@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
 
 /** Every `@example expression // => value` in a docstring of core is run; `≈` compares to three significant digits. */
-const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/gm;
+const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/mg;
 const ROOT = process.cwd();
 
 function sources(folder: string): string[] {
@@ -24,7 +24,12 @@ interface Example {
 
 const files = sources(join(ROOT, 'core'));
 const examples = files.flatMap((file): Example[] =>
-  [...readFileSync(file, 'utf8').matchAll(EXAMPLE)].map((one) => ({ file, call: one[1] ?? '', near: one[2] === '≈', wanted: one[3] ?? '' })),
+  [...readFileSync(file, 'utf8').matchAll(EXAMPLE)].map((one) => ({
+    file,
+    call: one[1] ?? '',
+    near: one[2] === '≈',
+    wanted: one[3] ?? '',
+  })),
 );
 
 async function run(code: string, file: string): Promise<unknown> {
@@ -47,7 +52,9 @@ test('there are as many examples as the docstrings promise', () => {
 test('every exported function of core has a docstring', () => {
   const bare = files.flatMap((file) => {
     const text = readFileSync(file, 'utf8');
-    return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)].filter((one) => !/\*\/\s*$/.test(one[2] ?? '')).map((one) => `${file}: ${one[3]}`);
+    return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)]
+      .filter((one) => !/\*\/\s*$/.test(one[2] ?? ''))
+      .map((one) => `${file}: ${one[3]}`);
   });
   expect(files.length).toBeGreaterThan(50);
   expect(bare).toEqual([]);

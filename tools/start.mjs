@@ -9,7 +9,9 @@ const MARK = 'dist/.built-from';
 
 function filesOf(path) {
   if (!statSync(path).isDirectory()) return [path];
-  return readdirSync(path).sort().flatMap((name) => filesOf(`${path}/${name}`));
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesOf(`${path}/${name}`));
 }
 
 function stateOfSources() {

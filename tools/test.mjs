@@ -8,7 +8,9 @@ const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 function installBrowser() {
   if (existsSync(CHROMIUM)) return;
   if (process.getuid?.() !== 0) {
-    console.error(`zelf: the journeys need Chromium at ${CHROMIUM}: install Debian's package "chromium", or name another with CHROMIUM=…`);
+    console.error(
+      `zelf: the journeys need Chromium at ${CHROMIUM}: install Debian's package "chromium", or name another with CHROMIUM=…`,
+    );
     process.exit(1);
   }
   console.log('Installing Chromium (once) …');
@@ -20,8 +22,15 @@ function installBrowser() {
 function step(name, words, count) {
   const began = Date.now();
   console.log(`\n== ${name}`);
-  const result = spawnSync('npx', ['--no-install', ...words], { encoding: 'utf8', maxBuffer: 1 << 28, env: { ...process.env, FORCE_COLOR: '0', NO_COLOR: '1' } });
-  const output = `${result.stdout ?? ''}${result.stderr ?? ''}`.split('\n').filter((line) => !line.startsWith('npm warn')).join('\n');
+  const result = spawnSync('npx', ['--no-install', ...words], {
+    encoding: 'utf8',
+    maxBuffer: 1 << 28,
+    env: { ...process.env, FORCE_COLOR: '0', NO_COLOR: '1' },
+  });
+  const output = `${result.stdout ?? ''}${result.stderr ?? ''}`
+    .split('\n')
+    .filter((line) => !line.startsWith('npm warn'))
+    .join('\n');
   process.stdout.write(output);
   const ok = result.status === 0;
   console.log(`-- ${name}: ${ok ? 'ok' : 'FAILED'} in ${((Date.now() - began) / 1000).toFixed(1)} s`);
@@ -32,7 +41,8 @@ function step(name, words, count) {
 function counted(pattern) {
   return (output, ok) => {
     const lines = output.split('\n').filter((line) => pattern.test(line));
-    const sum = (word) => lines.reduce((total, line) => total + Number(new RegExp(`(\\d+) ${word}`).exec(line)?.[1] ?? 0), 0);
+    const sum = (word) =>
+      lines.reduce((total, line) => total + Number(new RegExp(`(\\d+) ${word}`).exec(line)?.[1] ?? 0), 0);
     const passed = sum('passed');
     const failed = sum('failed');
     return { passed, failed: ok && passed > 0 ? failed : Math.max(1, failed) };
@@ -44,7 +54,17 @@ installBrowser();
 const results = [
   step('types', ['vue-tsc', '--build']),
   step('lint', ['eslint', '.', '--max-warnings', '0']),
-  step('layering', ['depcruise', '--config', '.dependency-cruiser.cjs', 'core', 'app', 'server', 'cli', 'tools', 'journeys']),
+  step('layering', [
+    'depcruise',
+    '--config',
+    '.dependency-cruiser.cjs',
+    'core',
+    'app',
+    'server',
+    'cli',
+    'tools',
+    'journeys',
+  ]),
   step('unit', ['vitest', 'run', '--reporter=dot'], counted(/^\s*Tests\s/)),
   step('build', ['vite', 'build', '--logLevel', 'warn']),
   step('build of the server', ['vite', 'build', '--config', 'vite.server.config.ts', '--logLevel', 'warn']),

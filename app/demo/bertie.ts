@@ -1,7 +1,12 @@
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
-const ACTIVE = { 'front-left': 'active', 'front-right': 'active', 'rear-left': 'active', 'rear-right': 'active' } as const;
+const ACTIVE = {
+  'front-left': 'active',
+  'front-right': 'active',
+  'rear-left': 'active',
+  'rear-right': 'active',
+} as const;
 
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
 export const BERTIE: Vehicle & { readonly words: string } = {
@@ -9,7 +14,12 @@ export const BERTIE: Vehicle & { readonly words: string } = {
   words: '2014 hatchback',
   channels: ['front-left', 'front-right', 'rear-left', 'rear-right'],
   sensorTypes: ACTIVE,
-  places: { 'front-left': { sensor: 'knuckle', plug: 'arch-liner' }, 'front-right': { sensor: 'knuckle', plug: 'arch-liner' }, 'rear-left': { sensor: 'in-bearing', plug: 'underbody' }, 'rear-right': { sensor: 'in-bearing', plug: 'underbody' } },
+  places: {
+    'front-left': { sensor: 'knuckle', plug: 'arch-liner' },
+    'front-right': { sensor: 'knuckle', plug: 'arch-liner' },
+    'rear-left': { sensor: 'in-bearing', plug: 'underbody' },
+    'rear-right': { sensor: 'in-bearing', plug: 'underbody' },
+  },
   steeringSide: 'right',
   highVoltage: false,
   supplyNominal: 12,
@@ -29,7 +39,18 @@ export const BERTIE_DEAF: DemoCase = {
     [5, { kind: 'code', code: 'C0031-31', status: 'stored', module: 'abs', odometer: 112_612 }],
     [5, { kind: 'clear', result: 'returned-when-moving', method: 'reader', returned: ['C0031-31'], stayed: [] }],
     [4, { kind: 'look', channel: 'front-left', part: 'lead', finding: 'sound' }],
-    [4, { kind: 'meter', channel: 'front-left', point: 'supply-at-plug', quantity: 'dc-voltage', value: 11.84, resolution: 0.01, ignition: 'on' }],
+    [
+      4,
+      {
+        kind: 'meter',
+        channel: 'front-left',
+        point: 'supply-at-plug',
+        quantity: 'dc-voltage',
+        value: 11.84,
+        resolution: 0.01,
+        ignition: 'on',
+      },
+    ],
     [4, { kind: 'live', channel: 'front-left', while: 'hand-spin', finding: 'zero' }],
     [4, { kind: 'live', channel: 'front-right', while: 'hand-spin', finding: 'follows' }],
   ],

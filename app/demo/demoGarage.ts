@@ -4,8 +4,20 @@ import { daysBefore, layOut, type DemoCase } from './demoCase';
 import { PEBBLE, PEBBLE_LOOM, PEBBLE_NEW } from './pebble';
 import { TANSY, TANSY_FLOODED, TANSY_LEAD } from './tansy';
 
-const JOBS: readonly { readonly id: string; readonly vehicleId: string; readonly title: string; readonly stage: JobRecord['stage']; readonly demo: DemoCase }[] = [
-  { id: 'tansy-flooded', vehicleId: 'tansy', title: 'lamps since the flooded lane', stage: 'find', demo: TANSY_FLOODED },
+const JOBS: readonly {
+  readonly id: string;
+  readonly vehicleId: string;
+  readonly title: string;
+  readonly stage: JobRecord['stage'];
+  readonly demo: DemoCase;
+}[] = [
+  {
+    id: 'tansy-flooded',
+    vehicleId: 'tansy',
+    title: 'lamps since the flooded lane',
+    stage: 'find',
+    demo: TANSY_FLOODED,
+  },
   { id: 'tansy-lead', vehicleId: 'tansy', title: 'the lead at the strut', stage: 'prove', demo: TANSY_LEAD },
   { id: 'bertie-deaf', vehicleId: 'bertie', title: 'deaf since the bearing', stage: 'find', demo: BERTIE_DEAF },
   { id: 'bertie-flood', vehicleId: 'bertie', title: 'everything lit after winter', stage: 'prove', demo: BERTIE_FLOOD },
@@ -19,11 +31,24 @@ export function demoGarage(now: string): { readonly vehicles: VehicleRecord[]; r
     { id: 'tansy', vehicle: TANSY },
     { id: 'bertie', vehicle: BERTIE },
     { id: 'pebble', vehicle: PEBBLE },
-  ].map((one): VehicleRecord => ({ ...one, owner: { hourValue: 15, currency: 'EUR' }, createdAt: daysBefore(now, 700) }));
+  ].map((one): VehicleRecord => ({
+    ...one,
+    owner: { hourValue: 15, currency: 'EUR' },
+    createdAt: daysBefore(now, 700),
+  }));
   const jobs = JOBS.map(({ id, vehicleId, title, stage, demo }): JobRecord => {
     const file = layOut(id, demo, now);
     const last = file.observations.at(-1)?.at ?? now;
-    return { id, vehicleId, title, stage, subject: null, createdAt: file.observations[0]?.at ?? now, updatedAt: last, file };
+    return {
+      id,
+      vehicleId,
+      title,
+      stage,
+      subject: null,
+      createdAt: file.observations[0]?.at ?? now,
+      updatedAt: last,
+      file,
+    };
   });
   return { vehicles, jobs };
 }

@@ -7,15 +7,28 @@ export const PEBBLE: Vehicle & { readonly words: string } = {
   words: '2011 camper on a van base',
   channels: ['front-left', 'front-right', 'rear-axle'],
   sensorTypes: { 'front-left': 'passive', 'front-right': 'passive', 'rear-axle': 'passive' },
-  places: { 'front-left': { sensor: 'knuckle', plug: 'arch-liner' }, 'front-right': { sensor: 'knuckle', plug: 'arch-liner' }, 'rear-axle': { sensor: 'differential', plug: 'underbody' } },
+  places: {
+    'front-left': { sensor: 'knuckle', plug: 'arch-liner' },
+    'front-right': { sensor: 'knuckle', plug: 'arch-liner' },
+    'rear-axle': { sensor: 'differential', plug: 'underbody' },
+  },
   steeringSide: 'left',
   highVoltage: false,
   supplyNominal: 12,
-  specs: { sensorResistance: { min: 1100, max: 1700, at: 20 }, tyre: '215/70R15', torques: { 'sensor-bolt': 10, 'wheel-nut': 160 } },
+  specs: {
+    sensorResistance: { min: 1100, max: 1700, at: 20 },
+    tyre: '215/70R15',
+    torques: { 'sensor-bolt': 10, 'wheel-nut': 160 },
+  },
   odometer: 163_900,
 };
 
-const OWNER = { hourValue: 15, currency: 'EUR', tools: ['multimeter', 'low-cost code reader'], meter: { percent: 1, counts: 3 } };
+const OWNER = {
+  hourValue: 15,
+  currency: 'EUR',
+  tools: ['multimeter', 'low-cost code reader'],
+  meter: { percent: 1, counts: 3 },
+};
 
 /** The loom broke strand by strand where it passes the waste-water tank; mended, the watch is running. */
 export const PEBBLE_LOOM: DemoCase = {
@@ -25,17 +38,52 @@ export const PEBBLE_LOOM: DemoCase = {
     [19, { kind: 'lamps', lit: ['abs', 'stability'], pattern: ['intermittent', 'on-bumps'] }],
     [18, { kind: 'code', code: 'C0037-1F', status: 'stored', module: 'abs', odometer: 163_210 }],
     [18, { kind: 'clear', result: 'returned-later', method: 'reader', returned: ['C0037-1F'], stayed: [] }],
-    [16, { kind: 'meter', channel: 'rear-axle', point: 'sensor', quantity: 'resistance', value: 1345, resolution: 1, temperature: 14 }],
-    [16, { kind: 'meter', channel: 'rear-axle', point: 'sensor', quantity: 'resistance', value: 1346, resolution: 1, while: 'wiggle' }],
+    [
+      16,
+      {
+        kind: 'meter',
+        channel: 'rear-axle',
+        point: 'sensor',
+        quantity: 'resistance',
+        value: 1345,
+        resolution: 1,
+        temperature: 14,
+      },
+    ],
+    [
+      16,
+      {
+        kind: 'meter',
+        channel: 'rear-axle',
+        point: 'sensor',
+        quantity: 'resistance',
+        value: 1346,
+        resolution: 1,
+        while: 'wiggle',
+      },
+    ],
     [16, { kind: 'look', channel: 'rear-axle', part: 'plug', finding: 'sound' }],
     [15, { kind: 'look', channel: 'rear-axle', part: 'loom', finding: 'chafed' }],
-    [15, { kind: 'meter', channel: 'rear-axle', point: 'wire-1', quantity: 'resistance', value: 3.2, while: 'wiggle', unsteady: true }],
+    [
+      15,
+      {
+        kind: 'meter',
+        channel: 'rear-axle',
+        point: 'wire-1',
+        quantity: 'resistance',
+        value: 3.2,
+        while: 'wiggle',
+        unsteady: true,
+      },
+    ],
     [14, { kind: 'clear', result: 'stayed-clear', method: 'reader', stayed: ['C0037-1F'] }],
     [13, { kind: 'drive', result: 'lamps-stayed-out', distance: 9 }],
     [11, { kind: 'drive', result: 'lamps-stayed-out', distance: 34 }],
     [6, { kind: 'drive', result: 'lamps-stayed-out', distance: 22 }],
   ],
-  repairs: [{ afterCount: 8, daysAgo: 14, channel: 'rear-axle', action: 'repaired-wire', segment: 'loom', result: 'unknown' }],
+  repairs: [
+    { afterCount: 8, daysAgo: 14, channel: 'rear-axle', action: 'repaired-wire', segment: 'loom', result: 'unknown' },
+  ],
   costs: [
     { daysAgo: 20, item: 'Sensor, bought on a guess', amount: 47, use: 'spare' },
     { daysAgo: 15, item: 'Wire and sleeves', amount: 9, use: 'needed' },

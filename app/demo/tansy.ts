@@ -1,7 +1,12 @@
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
-const PASSIVE = { 'front-left': 'passive', 'front-right': 'passive', 'rear-left': 'passive', 'rear-right': 'passive' } as const;
+const PASSIVE = {
+  'front-left': 'passive',
+  'front-right': 'passive',
+  'rear-left': 'passive',
+  'rear-right': 'passive',
+} as const;
 
 /** A 2009 estate, shared by an allotment society. Made up, like all of the sample garage. */
 export const TANSY: Vehicle & { readonly words: string } = {
@@ -18,11 +23,22 @@ export const TANSY: Vehicle & { readonly words: string } = {
   steeringSide: 'right',
   highVoltage: false,
   supplyNominal: 12,
-  specs: { sensorResistance: { min: 1000, max: 1400, at: 20 }, toneRingTeeth: 48, ringDiameter: 0.09, tyre: '195/65R15', torques: { 'sensor-bolt': 8, 'wheel-nut': 110 } },
+  specs: {
+    sensorResistance: { min: 1000, max: 1400, at: 20 },
+    toneRingTeeth: 48,
+    ringDiameter: 0.09,
+    tyre: '195/65R15',
+    torques: { 'sensor-bolt': 8, 'wheel-nut': 110 },
+  },
   odometer: 84_200,
 };
 
-const OWNER = { hourValue: 15, currency: 'EUR', tools: ['multimeter', 'low-cost code reader'], meter: { percent: 1, counts: 3 } };
+const OWNER = {
+  hourValue: 15,
+  currency: 'EUR',
+  tools: ['multimeter', 'low-cost code reader'],
+  meter: { percent: 1, counts: 3 },
+};
 
 /** The tour job: water in the rear-right sensor, its coil partly bridged. */
 export const TANSY_FLOODED: DemoCase = {
@@ -35,8 +51,30 @@ export const TANSY_FLOODED: DemoCase = {
     [2, { kind: 'meter', point: 'battery', quantity: 'dc-voltage', value: 12.58, resolution: 0.01 }],
     [1, { kind: 'code', code: 'C0039-01', status: 'current', module: 'abs' }],
     [1, { kind: 'clear', result: 'returned-at-key-on', method: 'reader', returned: ['C0039-01'], stayed: [] }],
-    [0, { kind: 'meter', channel: 'rear-right', point: 'module-end', quantity: 'resistance', value: 392, resolution: 1, temperature: 9 }],
-    [0, { kind: 'meter', channel: 'rear-left', point: 'module-end', quantity: 'resistance', value: 1121, resolution: 1, temperature: 9 }],
+    [
+      0,
+      {
+        kind: 'meter',
+        channel: 'rear-right',
+        point: 'module-end',
+        quantity: 'resistance',
+        value: 392,
+        resolution: 1,
+        temperature: 9,
+      },
+    ],
+    [
+      0,
+      {
+        kind: 'meter',
+        channel: 'rear-left',
+        point: 'module-end',
+        quantity: 'resistance',
+        value: 1121,
+        resolution: 1,
+        temperature: 9,
+      },
+    ],
     [0, { kind: 'look', channel: 'rear-right', part: 'loom', finding: 'sound' }],
   ],
   costs: [{ daysAgo: 1, item: 'Workshop: new sensor fitted', amount: 280, use: 'quote', case: 'usual' }],
@@ -51,13 +89,26 @@ export const TANSY_LEAD: DemoCase = {
     [610, { kind: 'history', event: 'shock-or-strut', channel: 'front-left', ago: 14 }],
     [610, { kind: 'code', code: 'C0031-1F', status: 'stored', module: 'abs' }],
     [609, { kind: 'look', channel: 'front-left', part: 'lead', finding: 'chafed' }],
-    [609, { kind: 'meter', channel: 'front-left', point: 'sensor', quantity: 'resistance', value: 1180, while: 'wiggle', unsteady: true }],
+    [
+      609,
+      {
+        kind: 'meter',
+        channel: 'front-left',
+        point: 'sensor',
+        quantity: 'resistance',
+        value: 1180,
+        while: 'wiggle',
+        unsteady: true,
+      },
+    ],
     [608, { kind: 'clear', result: 'stayed-clear', method: 'reader', stayed: ['C0031-1F'] }],
     [608, { kind: 'live', channel: 'front-left', while: 'hand-spin', finding: 'follows' }],
     [607, { kind: 'drive', result: 'lamps-stayed-out', distance: 6 }],
     [607, { kind: 'no-code', module: 'abs' }],
   ],
-  repairs: [{ afterCount: 5, daysAgo: 608, channel: 'front-left', action: 'repaired-wire', segment: 'lead', result: 'fixed' }],
+  repairs: [
+    { afterCount: 5, daysAgo: 608, channel: 'front-left', action: 'repaired-wire', segment: 'lead', result: 'fixed' },
+  ],
   costs: [
     { daysAgo: 608, item: 'Adhesive-lined sleeves', amount: 6, use: 'needed' },
     { daysAgo: 609, item: 'Crimp pliers', amount: 24, use: 'kept' },

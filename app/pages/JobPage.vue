@@ -29,7 +29,11 @@ const isWide = useMediaQuery('(min-width: 901px)');
 const id = computed(() => String(route.params['job']));
 watch(id, (now) => void job.open(now), { immediate: true });
 
-const stage = computed<StageId | null>(() => STAGES.find((one) => String(route.name).startsWith(one.id) || (one.id === 'find' && route.name === 'check'))?.id ?? null);
+const stage = computed<StageId | null>(
+  () =>
+    STAGES.find((one) => String(route.name).startsWith(one.id) || (one.id === 'find' && route.name === 'check'))?.id ??
+    null,
+);
 watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
 
 const corners = computed(() => (job.file ? cornersOf(job.file, job.assessment, preferences.values.sides) : []));
@@ -37,7 +41,9 @@ const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject
 const move = computed(() => nextMoveView(job.assessment, job.file, preferences.values.sides));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 /** A guide has a foot of its own; a check sheet is all entry. */
-const hasOwnBar = computed(() => route.name === 'check' || (route.name === 'fix' && route.query['repair'] !== undefined));
+const hasOwnBar = computed(
+  () => route.name === 'check' || (route.name === 'fix' && route.query['repair'] !== undefined),
+);
 const visited = computed<StageId[]>(() => {
   const kinds = new Set(job.file?.observations.map((one) => one.kind));
   const has = (...wanted: string[]): boolean => wanted.some((one) => kinds.has(one as never));
@@ -58,7 +64,18 @@ useShortcuts({
   ...Object.fromEntries(STAGES.map((one) => [String(one.number), () => go(one.id)])),
   n: () => move.value && void router.push(move.value.to),
   c: () => go('codes'),
-  m: () => void router.push({ name: 'check', params: { job: id.value }, query: { do: job.file?.vehicle.sensorTypes?.[job.subject] === 'active' ? 'meter:supply-at-plug:dc-voltage' : 'meter:sensor:resistance', at: job.subject } }),
+  m: () =>
+    void router.push({
+      name: 'check',
+      params: { job: id.value },
+      query: {
+        do:
+          job.file?.vehicle.sensorTypes?.[job.subject] === 'active'
+            ? 'meter:supply-at-plug:dc-voltage'
+            : 'meter:sensor:resistance',
+        at: job.subject,
+      },
+    }),
   g: () => (preferences.values.gloves = !preferences.values.gloves),
   '?': () => (isHelpOpen.value = true),
 });
@@ -71,18 +88,45 @@ useShortcuts({
     <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
   </main>
   <div v-else class="job">
-    <StageHeader :job="id" :vehicle="job.file?.vehicle.name ?? ''" :title="job.record?.title ?? ''" :stage="stage" :visited="visited" @help="isHelpOpen = true" />
+    <StageHeader
+      :job="id"
+      :vehicle="job.file?.vehicle.name ?? ''"
+      :title="job.record?.title ?? ''"
+      :stage="stage"
+      :visited="visited"
+      @help="isHelpOpen = true"
+    />
     <div v-if="!isWide && job.file" class="strips">
       <CornerStrip :corners="corners" :subject="job.subject" @select="job.setSubject" />
       <PathStrip :pieces="pieces" :selected="null" @select="go('find')" />
     </div>
     <div class="sheet">
-      <PlanSide v-if="isWide && job.file && route.name !== 'fix'" :corners="corners" :subject="job.subject" :file="job.file" :sides="preferences.values.sides" @select="job.setSubject" />
+      <PlanSide
+        v-if="isWide && job.file && route.name !== 'fix'"
+        :corners="corners"
+        :subject="job.subject"
+        :file="job.file"
+        :sides="preferences.values.sides"
+        @select="job.setSubject"
+      />
       <main v-if="job.file" class="main"><RouterView /></main>
     </div>
     <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
-    <NextMoveBar v-if="!hasOwnBar" :view="move" :currency="currency" :is-thinking="job.isThinking" @why="isWhyOpen = true" />
-    <WhyDrawer v-if="job.assessment && job.file" v-model="isWhyOpen" :assessment="job.assessment" :file="job.file" :sides="preferences.values.sides" :currency="currency" />
+    <NextMoveBar
+      v-if="!hasOwnBar"
+      :view="move"
+      :currency="currency"
+      :is-thinking="job.isThinking"
+      @why="isWhyOpen = true"
+    />
+    <WhyDrawer
+      v-if="job.assessment && job.file"
+      v-model="isWhyOpen"
+      :assessment="job.assessment"
+      :file="job.file"
+      :sides="preferences.values.sides"
+      :currency="currency"
+    />
     <KeysDialog v-model="isHelpOpen" />
   </div>
 </template>

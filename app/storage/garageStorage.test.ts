@@ -28,12 +28,20 @@ describe('the garage on disk', () => {
     const job = await oneJob();
     const other = createGarageStorage(database);
     const add = (text: string) => (file: JobRecord['file']) => ({ ...file, notes: [...(file.notes ?? []), { text }] });
-    await Promise.all([storage.changeFile(job.id, NOW, add('one')), other.changeFile(job.id, NOW, add('two')), storage.changeFile(job.id, NOW, add('three'))]);
+    await Promise.all([
+      storage.changeFile(job.id, NOW, add('one')),
+      other.changeFile(job.id, NOW, add('two')),
+      storage.changeFile(job.id, NOW, add('three')),
+    ]);
     expect((await database.jobs.get(job.id))?.file.notes).toHaveLength(3);
   });
   test('a change that fails leaves the job as it was', async () => {
     const job = await oneJob();
-    await expect(storage.changeFile(job.id, NOW, () => { throw new Error('no'); })).rejects.toThrow('no');
+    await expect(
+      storage.changeFile(job.id, NOW, () => {
+        throw new Error('no');
+      }),
+    ).rejects.toThrow('no');
     expect(await database.jobs.get(job.id)).toEqual(JSON.parse(JSON.stringify(job)));
     await expect(storage.changeFile('none', NOW, (file) => file)).rejects.toThrow(/there is no job/);
   });

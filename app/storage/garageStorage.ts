@@ -52,11 +52,13 @@ export function createGarageStorage(database: Database): GarageStorage {
         await database.vehicles.bulkPut(vehicles.map(plain));
         await database.jobs.bulkPut(jobs.map(plain));
       }),
-    changeFile: (id, at, change) => changeRecord(database, id, (job) => ({ ...job, updatedAt: at, file: change(job.file) })),
+    changeFile: (id, at, change) =>
+      changeRecord(database, id, (job) => ({ ...job, updatedAt: at, file: change(job.file) })),
     changeJob: (id, change) => changeRecord(database, id, (job) => ({ ...job, ...change })),
     removeJob: (id) => database.jobs.delete(id),
     draft: async (id) => (await database.drafts.get(id))?.text ?? '',
-    keepDraft: async (id, text) => void (text === '' ? await database.drafts.delete(id) : await database.drafts.put({ id, text })),
+    keepDraft: async (id, text) =>
+      void (text === '' ? await database.drafts.delete(id) : await database.drafts.put({ id, text })),
     preference: async (id) => (await database.preferences.get(id))?.value,
     keepPreference: async (id, value) => void (await database.preferences.put({ id, value: plain(value) })),
   };

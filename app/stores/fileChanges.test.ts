@@ -2,7 +2,10 @@ import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
 import * as change from './fileChanges';
 
-const file = caseOf(car('passive'), [{ kind: 'lamps', lit: ['abs'] }, { kind: 'history', event: 'water' }]);
+const file = caseOf(car('passive'), [
+  { kind: 'lamps', lit: ['abs'] },
+  { kind: 'history', event: 'water' },
+]);
 const AT = '2026-05-04T17:30:00Z';
 
 describe('work', () => {
@@ -10,23 +13,36 @@ describe('work', () => {
   test('done, then undone, then done again is one entry', () => {
     const back = change.withWork(done, 'wheel-off@front-left', 'undone', 'w2', AT);
     expect(back.work).toEqual([{ id: 'w1', at: AT, step: 'wheel-off@front-left', undone: true }]);
-    expect(change.withWork(back, 'wheel-off@front-left', 'done', 'w3', AT).work).toEqual([{ id: 'w1', at: AT, step: 'wheel-off@front-left', undone: false }]);
+    expect(change.withWork(back, 'wheel-off@front-left', 'done', 'w3', AT).work).toEqual([
+      { id: 'w1', at: AT, step: 'wheel-off@front-left', undone: false },
+    ]);
   });
   test('open takes only the last entry of that step away', () => {
     const two = change.withWork(done, 'raised@front-left', 'done', 'w2', AT);
     expect(change.withWork(two, 'wheel-off@front-left', 'open', 'x', AT).work?.map((one) => one.id)).toEqual(['w2']);
   });
-  test('undo of do is what was', () => expect(change.withWork(done, 'wheel-off@front-left', 'open', 'x', AT).work).toEqual(file.work ?? []));
+  test('undo of do is what was', () =>
+    expect(change.withWork(done, 'wheel-off@front-left', 'open', 'x', AT).work).toEqual(file.work ?? []));
 });
 
 test('a repair stands after everything observed so far', () => {
   const repaired = change.withRepair(file, { action: 'replaced', segment: 'sensor', result: 'unknown' }, 'r1', AT);
   expect(repaired.repairs).toMatchObject([{ id: 'r1', after: 'o2' }]);
-  expect(change.withRepair(caseOf(car('passive'), []), { action: 'replaced', segment: 'sensor', result: 'unknown' }, 'r1', AT).repairs).toMatchObject([{ after: null }]);
+  expect(
+    change.withRepair(
+      caseOf(car('passive'), []),
+      { action: 'replaced', segment: 'sensor', result: 'unknown' },
+      'r1',
+      AT,
+    ).repairs,
+  ).toMatchObject([{ after: null }]);
 });
 
 test('withdrawing and counting again is exact', () => {
   const gone = change.withWithdrawn(file, 'o1', true);
   expect(gone.observations[0]?.withdrawn).toBe(true);
-  expect(change.withWithdrawn(gone, 'o1', false).observations[0]).toEqual({ ...file.observations[0], withdrawn: false });
+  expect(change.withWithdrawn(gone, 'o1', false).observations[0]).toEqual({
+    ...file.observations[0],
+    withdrawn: false,
+  });
 });

@@ -13,20 +13,36 @@ export function withNote(file: CaseFile, id: string, note: string): CaseFile {
 }
 
 /** `done` adds an entry, `undone` closes the last one, `open` takes the last one away, `skipped` notes that the step isn't needed here. */
-export function withWork(file: CaseFile, step: string, state: 'done' | 'undone' | 'skipped' | 'open', id: string, at: string): CaseFile {
+export function withWork(
+  file: CaseFile,
+  step: string,
+  state: 'done' | 'undone' | 'skipped' | 'open',
+  id: string,
+  at: string,
+): CaseFile {
   const work = file.work ?? [];
   const last = work.findLastIndex((one) => one.step === step);
   if (state === 'open') return { ...file, work: work.filter((_one, index) => index !== last) };
-  if (state === 'undone') return { ...file, work: work.map((one, index) => (index === last ? { ...one, undone: true } : one)) };
+  if (state === 'undone')
+    return { ...file, work: work.map((one, index) => (index === last ? { ...one, undone: true } : one)) };
   const known = work[last];
-  if (state === 'done' && known && known.undone === true) return { ...file, work: work.map((one, index) => (index === last ? { ...one, undone: false } : one)) };
+  if (state === 'done' && known && known.undone === true)
+    return { ...file, work: work.map((one, index) => (index === last ? { ...one, undone: false } : one)) };
   const entry: Work & { skipped?: boolean } = { id, at, step, ...(state === 'skipped' ? { skipped: true } : {}) };
   return { ...file, work: [...work, entry] };
 }
 
 /** A repair stands after everything observed so far. */
-export function withRepair(file: CaseFile, repair: Omit<Repair, 'id' | 'at' | 'after'>, id: string, at: string): CaseFile {
-  return { ...file, repairs: [...(file.repairs ?? []), { ...repair, id, at, after: file.observations.at(-1)?.id ?? null }] };
+export function withRepair(
+  file: CaseFile,
+  repair: Omit<Repair, 'id' | 'at' | 'after'>,
+  id: string,
+  at: string,
+): CaseFile {
+  return {
+    ...file,
+    repairs: [...(file.repairs ?? []), { ...repair, id, at, after: file.observations.at(-1)?.id ?? null }],
+  };
 }
 
 export function withRepairResult(file: CaseFile, id: string, result: Repair['result']): CaseFile {
@@ -37,6 +53,7 @@ export function withRepairResult(file: CaseFile, id: string, result: Repair['res
 export function mostSuspect(assessment: FullAssessment | null, channels: readonly Channel[]): Channel {
   const first = channels[0] ?? 'front-left';
   if (!assessment) return first;
-  const share = (channel: Channel): number => assessment.ranking.reduce((sum, one) => sum + (one.channel === channel ? one.probability : 0), 0);
+  const share = (channel: Channel): number =>
+    assessment.ranking.reduce((sum, one) => sum + (one.channel === channel ? one.probability : 0), 0);
   return channels.reduce((best, one) => (share(one) > share(best) + 1e-9 ? one : best), first);
 }

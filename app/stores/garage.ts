@@ -44,7 +44,19 @@ export const useGarage = defineStore('garage', () => {
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
-    const file: CaseFile = { format: 'zelf-case', version: 1, vehicle: record.vehicle, owner: record.owner, observations: [], repairs: [], work: [], costs: [], attachments: [], notes: [], ending: null };
+    const file: CaseFile = {
+      format: 'zelf-case',
+      version: 1,
+      vehicle: record.vehicle,
+      owner: record.owner,
+      observations: [],
+      repairs: [],
+      work: [],
+      costs: [],
+      attachments: [],
+      notes: [],
+      ending: null,
+    };
     return addJob(file, vehicleId, 'new job');
   }
 
@@ -65,5 +77,16 @@ export const useGarage = defineStore('garage', () => {
     return { ok: true, value: await addJob(read.value, vehicleId, 'imported') };
   }
 
-  return { vehicles, jobs, isLoaded, open, addVehicle, changeVehicle, startJob, importText, removeJob: (id: string) => storage.removeJob(id), restoreJob: (job: JobRecord) => storage.putJob(job) };
+  return {
+    vehicles,
+    jobs,
+    isLoaded,
+    open,
+    addVehicle,
+    changeVehicle,
+    startJob,
+    importText,
+    removeJob: (id: string) => storage.removeJob(id),
+    restoreJob: (job: JobRecord) => storage.putJob(job),
+  };
 });

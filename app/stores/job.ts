@@ -1,14 +1,19 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { FullAssessment } from '../../core/adviser/assess';
-import type { CaseFile, Cost, Observation, Repair } from '../../core/casefile/contract';
+import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { JobRecord, StageName } from '../storage/garageStorage';
+import { fileActions } from './fileActions';
 import * as change from './fileChanges';
 import { usePorts } from './ports';
 
 /** An observation before it has an id and a time. */
-export type NewObservation = Observation extends infer O ? (O extends Observation ? Omit<O, 'id' | 'at'> : never) : never;
+export type NewObservation = Observation extends infer O
+  ? O extends Observation
+    ? Omit<O, 'id' | 'at'>
+    : never
+  : never;
 
 /** The open job: its file as stored, and what the adviser makes of it. */
 export const useJob = defineStore('job', () => {
@@ -79,16 +84,11 @@ export const useJob = defineStore('job', () => {
     open,
     observe,
     alter,
-    withdraw: (id: string, withdrawn: boolean) => alter((before) => change.withWithdrawn(before, id, withdrawn)),
-    note: (id: string, text: string) => alter((before) => change.withNote(before, id, text)),
-    markWork: (step: string, state: 'done' | 'undone' | 'skipped' | 'open') => alter((before) => change.withWork(before, step, state, newId(), now())),
-    addRepair: (repair: Omit<Repair, 'id' | 'at' | 'after'>) => alter((before) => change.withRepair(before, repair, newId(), now())),
-    setRepairResult: (id: string, result: Repair['result']) => alter((before) => change.withRepairResult(before, id, result)),
-    addCost: (cost: Omit<Cost, 'id' | 'at'>) => alter((before) => ({ ...before, costs: [...(before.costs ?? []), { ...cost, id: newId(), at: now() }] })),
-    setCostUse: (id: string, use: Cost['use']) => alter((before) => ({ ...before, costs: (before.costs ?? []).map((one) => (one.id === id ? { ...one, use } : one)) })),
-    removeCost: (id: string) => alter((before) => ({ ...before, costs: (before.costs ?? []).filter((one) => one.id !== id) })),
-    setStage: async (stage: StageName) => (record.value && record.value.stage !== stage ? storage.changeJob(record.value.id, { stage }) : undefined),
-    setSubject: async (channel: Channel | null) => (record.value ? storage.changeJob(record.value.id, { subject: channel }) : undefined),
+    ...fileActions(alter, newId, now),
+    setStage: async (stage: StageName) =>
+      record.value && record.value.stage !== stage ? storage.changeJob(record.value.id, { stage }) : undefined,
+    setSubject: async (channel: Channel | null) =>
+      record.value ? storage.changeJob(record.value.id, { subject: channel }) : undefined,
     setTitle: async (title: string) => (record.value ? storage.changeJob(record.value.id, { title }) : undefined),
   };
 });

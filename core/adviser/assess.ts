@@ -62,7 +62,12 @@ function round(value: number, places: number): number {
 function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow[] {
   const rows: RankingRow[] = chances
     .filter((one) => one.probability >= LEAST_SHOWN)
-    .map((one) => ({ channel: one.channel, fault: one.fault, segment: faultRow(one.fault).segment, probability: round(one.probability, 6) }));
+    .map((one) => ({
+      channel: one.channel,
+      fault: one.fault,
+      segment: faultRow(one.fault).segment,
+      probability: round(one.probability, 6),
+    }));
   const none: RankingRow = { channel: null, fault: 'none', segment: null, probability: round(posterior.none, 6) };
   return [...rows, none].sort((a, b) => b.probability - a.probability);
 }
@@ -74,12 +79,17 @@ function suspectChannels(file: CaseFile, chances: readonly Ranked[]): Channel[] 
     share: chances.filter((one) => one.channel === channel).reduce((sum, one) => sum + one.probability, 0),
   }));
   const sorted = shares.sort((a, b) => b.share - a.share);
-  return sorted.filter((one, index) => index === 0 || one.share >= WORTH_A_LOOK).slice(0, MOST_CORNERS).map((one) => one.channel);
+  return sorted
+    .filter((one, index) => index === 0 || one.share >= WORTH_A_LOOK)
+    .slice(0, MOST_CORNERS)
+    .map((one) => one.channel);
 }
 
 function faultFor(move: PricedMove, ranked: readonly Ranked[]): FaultId | undefined {
   if (move.kind !== 'repair') return undefined;
-  const fits = ranked.filter((one) => faultRow(one.fault).cures.includes(move.name) && (one.channel === move.channel || move.name === 'clear'));
+  const fits = ranked.filter(
+    (one) => faultRow(one.fault).cures.includes(move.name) && (one.channel === move.channel || move.name === 'clear'),
+  );
   return [...fits].sort((a, b) => b.probability - a.probability)[0]?.fault;
 }
 
@@ -93,7 +103,14 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
     seen.add(key);
     const saving = (move.kind === 'repair' && index === 0 ? move.without : plan.repairsOnly) - move.finish;
     const fault = faultFor(move, ranked);
-    const priced = { check, channel: move.channel, ...(fault ? { fault } : {}), minutes: round(move.minutes, 1), cost: round(move.money, 2), expectedSaving: round(saving, 2) };
+    const priced = {
+      check,
+      channel: move.channel,
+      ...(fault ? { fault } : {}),
+      minutes: round(move.minutes, 1),
+      cost: round(move.money, 2),
+      expectedSaving: round(saving, 2),
+    };
     return [{ ...priced, why: whyOf(move, priced.expectedSaving, file) }];
   });
 }
@@ -101,16 +118,38 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
 /** Erasing once more tells nothing when nothing has come back since. */
 function isIdle(move: PricedMove, latest: readonly Observation[]): boolean {
   const erased = latest.findLastIndex((one) => one.kind === 'clear' && one.result !== 'refused');
-  return move.kind === 'repair' && move.name === 'clear' && erased >= 0 && !latest.slice(erased).some((one) => one.kind === 'code');
+  return (
+    move.kind === 'repair' &&
+    move.name === 'clear' &&
+    erased >= 0 &&
+    !latest.slice(erased).some((one) => one.kind === 'code')
+  );
 }
 
 function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[], doubtful: readonly Doubt[]): Plan {
   const scenarios = scenariosOf(posterior);
   const problem = repairProblem(scenarios, file);
   const open = standingOpen(file, posterior.timeline.stages.at(-1)?.observations ?? []);
-  const candidates = candidateChecks(file, posterior, scenarios, suspectChannels(file, chances), new Set(doubtful.map((one) => one.id)));
+  const candidates = candidateChecks(
+    file,
+    posterior,
+    scenarios,
+    suspectChannels(file, chances),
+    new Set(doubtful.map((one) => one.id)),
+  );
   const plan = planMoves({ file, scenarios, problem, open, known: new Map() }, candidates);
-  return file.vehicle.highVoltage ? { ...plan, moves: plan.moves.filter((one) => one.kind === 'check' || one.name === 'clear' || one.name.endsWith(':elsewhere') || one.name === 'charged:supply') } : plan;
+  return file.vehicle.highVoltage
+    ? {
+        ...plan,
+        moves: plan.moves.filter(
+          (one) =>
+            one.kind === 'check' ||
+            one.name === 'clear' ||
+            one.name.endsWith(':elsewhere') ||
+            one.name === 'charged:supply',
+        ),
+      }
+    : plan;
 }
 
 /**
@@ -135,7 +174,11 @@ export function assessFully(file: CaseFile): FullAssessment {
     segments: segmentViews(posterior).map((one) => ({ ...one, probability: round(one.probability, 6) })),
     next,
     stop,
-    cautions: cautionsFor(file, posterior, plan.moves.map((one) => `${one.name} ${one.candidate?.setups.join(' ') ?? ''}`)),
+    cautions: cautionsFor(
+      file,
+      posterior,
+      plan.moves.map((one) => `${one.name} ${one.candidate?.setups.join(' ') ?? ''}`),
+    ),
     doubtful,
     ignored: posterior.evidence.ignored,
     weights: weightsOf(posterior),

@@ -4,7 +4,12 @@ import { faultRow, STOPGAPS, type FaultId } from './faults';
 import { REPAIR_CURES } from './priors';
 
 /** Repairs that cure a fault by the way, or in part, beside those that the catalogue names. */
-const BY_THE_WAY: readonly { readonly repair: string; readonly fault: FaultId; readonly chance: number; readonly why: string }[] = [
+const BY_THE_WAY: readonly {
+  readonly repair: string;
+  readonly fault: FaultId;
+  readonly chance: number;
+  readonly why: string;
+}[] = [
   { repair: 'replaced:sensor', fault: 'sensor-dirty', chance: 0.95, why: 'a new tip is clean' },
   { repair: 'replaced:sensor', fault: 'plug-corroded', chance: 0.4, why: 'its half of the plug is new' },
   { repair: 'replaced:sensor', fault: 'plug-loose', chance: 0.6, why: 'plugged in afresh' },

@@ -14,7 +14,9 @@ const MUCH_LESS_LIKELY = 0.12;
 const UNLIKELY = 0.12;
 
 function values(group: Group, channel: ChannelModel): number[] {
-  return channel.hypotheses.map((way) => groupLikelihood(group, channel.type, concernedCauses(group, channel.type, way.faults[group.epoch] ?? [])));
+  return channel.hypotheses.map((way) =>
+    groupLikelihood(group, channel.type, concernedCauses(group, channel.type, way.faults[group.epoch] ?? [])),
+  );
 }
 
 /** The group's reports without those that rest on one observation. */
@@ -57,5 +59,8 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
   return doubted
     .filter((one) => one.amongRest < UNLIKELY && one.amongRest < one.atFirst * MUCH_LESS_LIKELY)
     .sort((a, b) => a.amongRest / a.atFirst - b.amongRest / b.atFirst)
-    .map(({ id, amongRest }) => ({ id, why: `does not fit the rest (about ${Math.max(1, Math.round(amongRest * 100))} in 100 by it); measure or look again` }));
+    .map(({ id, amongRest }) => ({
+      id,
+      why: `does not fit the rest (about ${Math.max(1, Math.round(amongRest * 100))} in 100 by it); measure or look again`,
+    }));
 }

@@ -26,9 +26,33 @@ const row = <const I extends string>(
 
 /** The faults that a channel can have. Ids are part of the contract. */
 export const CHANNEL_FAULTS = [
-  row('ring-damaged', 'ring', 'signal', 55, 25, ['replaced:ring'], 'iron rings rust and crack; an encoder in a seal is better kept'),
-  row('ring-swollen', 'ring', 'signal', 50, 2, ['replaced:ring'], 'rust under a pressed iron ring lifts it until it touches'),
-  row('ring-wrong', 'ring', 'dead', 10, 25, ['replaced:ring'], 'comes with other work: encoder bearing the wrong way round, wrong count, none'),
+  row(
+    'ring-damaged',
+    'ring',
+    'signal',
+    55,
+    25,
+    ['replaced:ring'],
+    'iron rings rust and crack; an encoder in a seal is better kept',
+  ),
+  row(
+    'ring-swollen',
+    'ring',
+    'signal',
+    50,
+    2,
+    ['replaced:ring'],
+    'rust under a pressed iron ring lifts it until it touches',
+  ),
+  row(
+    'ring-wrong',
+    'ring',
+    'dead',
+    10,
+    25,
+    ['replaced:ring'],
+    'comes with other work: encoder bearing the wrong way round, wrong count, none',
+  ),
   row('ring-debris', 'ring', 'signal', 25, 40, ['cleaned:ring'], 'metal fuzz on a magnetic encoder, mud between teeth'),
   row('gap-wide', 'gap', 'signal', 60, 40, ['reseated:gap'], 'rust under the flange lifts the sensor'),
   row('bearing-play', 'gap', 'signal', 25, 25, ['replaced:gap'], 'a worn bearing lets the gap change with every turn'),
@@ -36,41 +60,133 @@ export const CHANNEL_FAULTS = [
   row('sensor-short', 'sensor', 'hard', 55, 25, ['replaced:sensor'], 'water inside bridges turns or leaks to the body'),
   row('sensor-weak', 'sensor', 'signal', 35, 25, ['replaced:sensor'], 'magnets weaken; thresholds drift'),
   row('sensor-damaged', 'sensor', 'signal', 40, 35, ['replaced:sensor'], 'tip worn or scored, body cracked'),
-  row('sensor-intermittent', 'sensor', 'intermittent', 40, 40, ['replaced:sensor'], 'a cracked joint inside opens with heat or shaking'),
+  row(
+    'sensor-intermittent',
+    'sensor',
+    'intermittent',
+    40,
+    40,
+    ['replaced:sensor'],
+    'a cracked joint inside opens with heat or shaking',
+  ),
   row('sensor-dead', 'sensor', 'dead', 0, 165, ['replaced:sensor'], "an active sensor's electronics fail outright"),
   row('sensor-dirty', 'sensor', 'signal', 30, 45, ['cleaned:sensor'], 'metal dust on the tip'),
-  row('lead-open', 'lead', 'hard', 85, 85, ['repaired-wire:lead', 'replaced:sensor'], 'the lead flexes with every bump and bend'),
-  row('lead-intermittent', 'lead', 'intermittent', 80, 80, ['repaired-wire:lead', 'replaced:sensor'], 'strands break one by one where it flexes'),
-  row('lead-short', 'lead', 'hard', 30, 30, ['repaired-wire:lead', 'replaced:sensor'], 'rubbed through against metal or tyre'),
+  row(
+    'lead-open',
+    'lead',
+    'hard',
+    85,
+    85,
+    ['repaired-wire:lead', 'replaced:sensor'],
+    'the lead flexes with every bump and bend',
+  ),
+  row(
+    'lead-intermittent',
+    'lead',
+    'intermittent',
+    80,
+    80,
+    ['repaired-wire:lead', 'replaced:sensor'],
+    'strands break one by one where it flexes',
+  ),
+  row(
+    'lead-short',
+    'lead',
+    'hard',
+    30,
+    30,
+    ['repaired-wire:lead', 'replaced:sensor'],
+    'rubbed through against metal or tyre',
+  ),
   row('plug-corroded', 'plug', 'contact', 90, 95, ['cleaned:plug'], 'the plug sits in spray'),
   row('plug-loose', 'plug', 'hard', 35, 40, ['reseated:plug'], 'not latched after other work, or a pin pushed back'),
   row('loom-open', 'loom', 'hard', 45, 45, ['repaired-wire:loom'], 'wires rot under clips and sills'),
-  row('loom-intermittent', 'loom', 'intermittent', 35, 35, ['repaired-wire:loom'], 'a wire that flexes at a grommet or door sill'),
+  row(
+    'loom-intermittent',
+    'loom',
+    'intermittent',
+    35,
+    35,
+    ['repaired-wire:loom'],
+    'a wire that flexes at a grommet or door sill',
+  ),
   row('loom-short-to-ground', 'loom', 'hard', 18, 18, ['repaired-wire:loom'], 'chafed against the body'),
-  row('loom-short-to-supply', 'loom', 'hard', 6, 6, ['repaired-wire:loom'], 'chafed against a fed wire in the same loom'),
+  row(
+    'loom-short-to-supply',
+    'loom',
+    'hard',
+    6,
+    6,
+    ['repaired-wire:loom'],
+    'chafed against a fed wire in the same loom',
+  ),
   row('loom-short-across', 'loom', 'hard', 12, 12, ['repaired-wire:loom'], 'the pair crushed or melted together'),
   row('loom-crossed', 'loom', 'hard', 6, 8, ['repaired-wire:loom'], 'only after somebody mended wires'),
-  row('module-plug-corroded', 'module', 'contact', 14, 14, ['cleaned:module'], 'water creeps along wires into the plug'),
+  row(
+    'module-plug-corroded',
+    'module',
+    'contact',
+    14,
+    14,
+    ['cleaned:module'],
+    'water creeps along wires into the plug',
+  ),
   row('module-input', 'module', 'hard', 14, 14, ['replaced:module'], 'rare, dear, and blamed too often'),
-  row('tyre-mismatch', 'elsewhere', 'signal', 8, 8, ['replaced:elsewhere'], 'one odd tyre turns faster or slower than the rest'),
+  row(
+    'tyre-mismatch',
+    'elsewhere',
+    'signal',
+    8,
+    8,
+    ['replaced:elsewhere'],
+    'one odd tyre turns faster or slower than the rest',
+  ),
 ] as const;
 
 /** A code without a fault behind it: not a fault of the path, but a state that a channel can be in. */
-export const STALE_CODE = row('stale-code', 'elsewhere', 'history', 45, 45, ['clear'], 'codes stay stored long after their cause has gone');
+export const STALE_CODE = row(
+  'stale-code',
+  'elsewhere',
+  'history',
+  45,
+  45,
+  ['clear'],
+  'codes stay stored long after their cause has gone',
+);
 
 /** Causes that all channels share; at most one at a time. `often` is per thousand jobs, whatever the sensors. */
 export const SHARED_FAULTS = [
   row('battery-low', 'supply', 'beside', 50, 50, ['charged:supply'], 'a weak battery throws codes all over the car'),
   row('module-supply', 'supply', 'beside', 16, 16, ['repaired-wire:supply'], "the brake module's fuse, feed or ground"),
-  row('brake-switch', 'elsewhere', 'beside', 18, 18, ['replaced:elsewhere'], 'shares lamps with the wheel speed sensors'),
-  row('brake-fluid-low', 'elsewhere', 'beside', 22, 22, ['topped-up:elsewhere'], 'shares a lamp; worn pads or a leak behind it'),
+  row(
+    'brake-switch',
+    'elsewhere',
+    'beside',
+    18,
+    18,
+    ['replaced:elsewhere'],
+    'shares lamps with the wheel speed sensors',
+  ),
+  row(
+    'brake-fluid-low',
+    'elsewhere',
+    'beside',
+    22,
+    22,
+    ['topped-up:elsewhere'],
+    'shares a lamp; worn pads or a leak behind it',
+  ),
 ] as const;
 
 export type ChannelFaultId = (typeof CHANNEL_FAULTS)[number]['id'];
 export type SharedFaultId = (typeof SHARED_FAULTS)[number]['id'];
 export type FaultId = ChannelFaultId | SharedFaultId | 'stale-code';
 
-export const ALL_FAULTS: readonly (FaultRow & { readonly id: FaultId })[] = [...CHANNEL_FAULTS, STALE_CODE, ...SHARED_FAULTS];
+export const ALL_FAULTS: readonly (FaultRow & { readonly id: FaultId })[] = [
+  ...CHANNEL_FAULTS,
+  STALE_CODE,
+  ...SHARED_FAULTS,
+];
 
 /**
  * Some faults take one of several forms that readings tell apart: the form is settled once for all readings, so that two readings of one coil cannot contradict each other.
@@ -80,7 +196,12 @@ export const FORMS = [
   { fault: 'sensor-open', form: 'sensor-open/through', share: 0.87, why: 'the coil is broken through' },
   { fault: 'sensor-open', form: 'sensor-open/high', share: 0.13, why: 'a joint of high resistance, stable' },
   { fault: 'sensor-short', form: 'sensor-short/turns', share: 0.72, why: 'turns bridged: the coil reads low' },
-  { fault: 'sensor-short', form: 'sensor-short/body', share: 0.28, why: 'leaks to its body: the coil reads as it should' },
+  {
+    fault: 'sensor-short',
+    form: 'sensor-short/body',
+    share: 0.28,
+    why: 'leaks to its body: the coil reads as it should',
+  },
   { fault: 'lead-short', form: 'lead-short/across', share: 0.6, why: 'wire to wire' },
   { fault: 'lead-short', form: 'lead-short/body', share: 0.4, why: 'one wire to metal' },
   { fault: 'loom-open', form: 'loom-open/1', share: 0.5, why: 'the first wire' },
@@ -117,5 +238,9 @@ export function faultRow(id: Cause): FaultRow & { readonly id: FaultId } {
 
 /** Stopgaps: repairs that quieten a fault without curing it. */
 export const STOPGAPS: readonly { readonly fault: FaultId; readonly repair: string; readonly why: string }[] = [
-  { fault: 'ring-swollen', repair: 'spaced:gap', why: 'a spacer keeps a swollen ring from rubbing, at the price of signal' },
+  {
+    fault: 'ring-swollen',
+    repair: 'spaced:gap',
+    why: 'a spacer keeps a swollen ring from rubbing, at the price of signal',
+  },
 ];

@@ -53,7 +53,13 @@ export function gatherEvidence(timeline: Timeline): Evidence {
       const key = `${number}|${report.channel ?? 'car'}|${topic}`;
       const epoch = Math.min(...report.ids.map((id) => timeline.epochOf.get(id) ?? 0));
       const known = groups.get(key);
-      groups.set(key, { key, channel: report.channel, stage: number, epoch: Math.min(epoch, known?.epoch ?? epoch), reports: [...(known?.reports ?? []), report] });
+      groups.set(key, {
+        key,
+        channel: report.channel,
+        stage: number,
+        epoch: Math.min(epoch, known?.epoch ?? epoch),
+        reports: [...(known?.reports ?? []), report],
+      });
     }
   });
   return { groups: [...groups.values()], ignored };
@@ -82,8 +88,10 @@ export function groupLikelihood(group: Group, type: SensorType, causes: readonly
   if (!table) return MADE_FOR_ANOTHER_TYPE;
   const chances = chancesUnder(chancesOf(table), causes);
   const fits = group.reports.map((report) => reportFits(report, table.outcomes, table.mistaken));
-  const alone = (row: readonly number[]): number => row.reduce((sum, fit, index) => sum + fit * (chances[index] ?? 0), 0);
-  if (table.topic === 'code-failure') return fits.reduce((product, row, index) => product * alone(row) ** (group.reports[index]?.power ?? 1), 1);
+  const alone = (row: readonly number[]): number =>
+    row.reduce((sum, fit, index) => sum + fit * (chances[index] ?? 0), 0);
+  if (table.topic === 'code-failure')
+    return fits.reduce((product, row, index) => product * alone(row) ** (group.reports[index]?.power ?? 1), 1);
   const volatile = causes.some((one) => faultRow(one).nature === 'intermittent');
   if (volatile) return fits.reduce((product, row) => product * alone(row), 1);
   const together = table.outcomes.map((_one, index) => fits.reduce((product, row) => product * (row[index] ?? 0), 1));

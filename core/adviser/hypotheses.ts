@@ -22,7 +22,10 @@ interface Draft {
 }
 
 /** The faults after a repair, with the chance of each outcome. */
-function afterRepair(faults: readonly Cause[], repair: Repair): readonly { faults: readonly Cause[]; chance: number }[] {
+function afterRepair(
+  faults: readonly Cause[],
+  repair: Repair,
+): readonly { faults: readonly Cause[]; chance: number }[] {
   let outcomes: { faults: readonly Cause[]; chance: number }[] = [{ faults: [], chance: 1 }];
   for (const fault of faults) {
     const cured = cureChance(repair, faultRow(fault).id);
@@ -35,7 +38,9 @@ function afterRepair(faults: readonly Cause[], repair: Repair): readonly { fault
 }
 
 /** Work at a corner now and then leaves its plug loose. */
-function withWorkFaults(outcomes: readonly { faults: readonly Cause[]; chance: number }[]): readonly { faults: readonly Cause[]; chance: number }[] {
+function withWorkFaults(
+  outcomes: readonly { faults: readonly Cause[]; chance: number }[],
+): readonly { faults: readonly Cause[]; chance: number }[] {
   return outcomes.flatMap((one) =>
     one.faults.some((fault) => fault !== 'stale-code')
       ? [one]
@@ -46,18 +51,30 @@ function withWorkFaults(outcomes: readonly { faults: readonly Cause[]; chance: n
   );
 }
 
-function throughBoundaries(start: readonly Draft[], boundaries: readonly Boundary[], touches: (repair: Repair) => boolean, isChannel: boolean): Hypothesis[] {
+function throughBoundaries(
+  start: readonly Draft[],
+  boundaries: readonly Boundary[],
+  touches: (repair: Repair) => boolean,
+  isChannel: boolean,
+): Hypothesis[] {
   let drafts = start;
   for (const mark of boundaries) {
     drafts = drafts.flatMap((draft) => {
       const now = draft.faults.at(-1) ?? [];
-      if (mark.is === 'clear') return [{ ...draft, faults: [...draft.faults, now.filter((one) => one !== 'stale-code')] }];
+      if (mark.is === 'clear')
+        return [{ ...draft, faults: [...draft.faults, now.filter((one) => one !== 'stale-code')] }];
       if (!touches(mark.repair)) return [{ ...draft, faults: [...draft.faults, now] }];
       const outcomes = afterRepair(now, mark.repair);
-      return (isChannel ? withWorkFaults(outcomes) : outcomes).map((one) => ({ faults: [...draft.faults, one.faults], odds: draft.odds * one.chance }));
+      return (isChannel ? withWorkFaults(outcomes) : outcomes).map((one) => ({
+        faults: [...draft.faults, one.faults],
+        odds: draft.odds * one.chance,
+      }));
     });
   }
-  return drafts.map((one) => ({ ...one, faulty: one.faults.some((faults) => faults.some((fault) => fault !== 'stale-code')) }));
+  return drafts.map((one) => ({
+    ...one,
+    faulty: one.faults.some((faults) => faults.some((fault) => fault !== 'stale-code')),
+  }));
 }
 
 const TOTAL = (type: SensorType): number => CHANNEL_FAULTS.reduce((sum, one) => sum + one.often[type], 0);
@@ -68,13 +85,21 @@ function channelStart(type: SensorType, corners: number, factors: ReadonlyMap<Fa
   const oddsOf = (id: FaultId, often: number): number => often * scale * (factors.get(id) ?? 1);
   const singles = CHANNEL_FAULTS.filter((one) => one.often[type] > 0).flatMap((one): Draft[] => {
     const led = FAULT_PAIRS.filter((pair) => pair.cause === one.id).reduce((sum, pair) => sum + pair.chance, 0);
-    return formsOf(one.id).map(({ form, share }) => ({ faults: [[form]], odds: oddsOf(one.id, one.often[type]) * (1 - led) * share }));
+    return formsOf(one.id).map(({ form, share }) => ({
+      faults: [[form]],
+      odds: oddsOf(one.id, one.often[type]) * (1 - led) * share,
+    }));
   });
   const pairs = FAULT_PAIRS.flatMap((pair): Draft[] => {
     const often = CHANNEL_FAULTS.find((one) => one.id === pair.cause)?.often[type] ?? 0;
     if (often === 0) return [];
     const odds = oddsOf(pair.cause, often) * pair.chance;
-    return formsOf(pair.cause).flatMap((cause) => formsOf(pair.consequence).map((then) => ({ faults: [[cause.form, then.form]], odds: odds * cause.share * then.share })));
+    return formsOf(pair.cause).flatMap((cause) =>
+      formsOf(pair.consequence).map((then) => ({
+        faults: [[cause.form, then.form]],
+        odds: odds * cause.share * then.share,
+      })),
+    );
   });
   return [{ faults: [[]], odds: 1 - stale }, { faults: [['stale-code']], odds: stale }, ...singles, ...pairs];
 }
@@ -110,7 +135,10 @@ export function sharedHypotheses(about: Background): Hypothesis[] {
   const total = SHARED_FAULTS.reduce((sum, one) => sum + one.often.passive, 0);
   const start: Draft[] = [
     { faults: [[]], odds: 1 },
-    ...SHARED_FAULTS.map((one) => ({ faults: [[one.id]], odds: (SHARED_ODDS * one.often.passive * (factors.get(one.id) ?? 1)) / total })),
+    ...SHARED_FAULTS.map((one) => ({
+      faults: [[one.id]],
+      odds: (SHARED_ODDS * one.often.passive * (factors.get(one.id) ?? 1)) / total,
+    })),
   ];
   return throughBoundaries(start, about.boundaries, () => true, false);
 }

@@ -33,7 +33,10 @@ function soundOf(channel: ChannelModel): Sound {
 /** What a sound channel leaves of a term, on average over its sound ways. */
 function soundPart(channel: ChannelModel, part: Float64Array, sound: Sound, s: number): number {
   const row = channel.likelihood[s] as Float64Array;
-  const sum = sound.indexes.reduce((total, index) => total + (channel.hypotheses[index]?.odds ?? 0) * (row[index] ?? 0) * (part[index] ?? 1), 0);
+  const sum = sound.indexes.reduce(
+    (total, index) => total + (channel.hypotheses[index]?.odds ?? 0) * (row[index] ?? 0) * (part[index] ?? 1),
+    0,
+  );
   const mass = sound.mass[s] ?? 0;
   return mass > 0 ? sum / mass : 1;
 }
@@ -54,7 +57,9 @@ interface Prepared {
 }
 
 function prepareTerm(model: CarModel, term: CarTerm, sounds: readonly Sound[], s: number): PreparedTerm {
-  const parts = model.channels.map((channel, c) => Math.max(1e-12, soundPart(channel, term.byChannel[c] as Float64Array, sounds[c] as Sound, s)));
+  const parts = model.channels.map((channel, c) =>
+    Math.max(1e-12, soundPart(channel, term.byChannel[c] as Float64Array, sounds[c] as Sound, s)),
+  );
   return {
     fit: term.fit,
     isNormal: term.isNormal,
@@ -74,7 +79,9 @@ function prepare(model: CarModel, sounds: readonly Sound[]): Prepared[] {
 /** Likelihood of one piece of car evidence in one joint state. Channels −1 are sound. */
 function carLikelihood({ evidence, terms }: Prepared, s: number, a: number, ha: number, b: number, hb: number): number {
   const concerned =
-    evidence.concernedByShared[s] || (a >= 0 && evidence.concernedByChannel[a]?.[ha]) || (b >= 0 && evidence.concernedByChannel[b]?.[hb]);
+    evidence.concernedByShared[s] ||
+    (a >= 0 && evidence.concernedByChannel[a]?.[ha]) ||
+    (b >= 0 && evidence.concernedByChannel[b]?.[hb]);
   const row = terms[s] as readonly PreparedTerm[];
   let sum = 0;
   for (let t = 0; t < row.length; t += 1) {
@@ -89,7 +96,15 @@ function carLikelihood({ evidence, terms }: Prepared, s: number, a: number, ha: 
 }
 
 /** Likelihood of all car evidence and of what was said of repairs. */
-function allCarLikelihood(model: CarModel, prepared: readonly Prepared[], s: number, a: number, ha: number, b: number, hb: number): number {
+function allCarLikelihood(
+  model: CarModel,
+  prepared: readonly Prepared[],
+  s: number,
+  a: number,
+  ha: number,
+  b: number,
+  hb: number,
+): number {
   let product = model.repairEvidence.length > 0 ? repairLikelihood(model, s, a, ha, b, hb) : 1;
   for (let e = 0; e < prepared.length; e += 1) product *= carLikelihood(prepared[e] as Prepared, s, a, ha, b, hb);
   return product;
@@ -98,8 +113,14 @@ function allCarLikelihood(model: CarModel, prepared: readonly Prepared[], s: num
 function repairLikelihood(model: CarModel, s: number, a: number, ha: number, b: number, hb: number): number {
   let product = 1;
   for (const one of model.repairEvidence) {
-    const left = (one.leftByShared[s] ?? 0) + (a < 0 ? 0 : (one.leftByChannel[a]?.[ha] ?? 0)) + (b < 0 ? 0 : (one.leftByChannel[b]?.[hb] ?? 0));
-    const removed = (one.removedByShared[s] ?? 0) + (a < 0 ? 0 : (one.removedByChannel[a]?.[ha] ?? 0)) + (b < 0 ? 0 : (one.removedByChannel[b]?.[hb] ?? 0));
+    const left =
+      (one.leftByShared[s] ?? 0) +
+      (a < 0 ? 0 : (one.leftByChannel[a]?.[ha] ?? 0)) +
+      (b < 0 ? 0 : (one.leftByChannel[b]?.[hb] ?? 0));
+    const removed =
+      (one.removedByShared[s] ?? 0) +
+      (a < 0 ? 0 : (one.removedByChannel[a]?.[ha] ?? 0)) +
+      (b < 0 ? 0 : (one.removedByChannel[b]?.[hb] ?? 0));
     product *= repairWordFits(one.said, left > 0, removed > 0);
   }
   return product;
@@ -144,7 +165,12 @@ function weightsFor(model: CarModel, s: number): Float64Array[] {
 }
 
 /** Shares of a channel's sound ways, its car evidence taken into account as if it stood alone. */
-function soundSharesOf(model: CarModel, prepared: readonly Prepared[], c: number, s: number): { way: number; share: number }[] {
+function soundSharesOf(
+  model: CarModel,
+  prepared: readonly Prepared[],
+  c: number,
+  s: number,
+): { way: number; share: number }[] {
   const channel = model.channels[c] as ChannelModel;
   const raw = channel.hypotheses.flatMap((one, way) => {
     if (one.faulty) return [];
@@ -179,12 +205,33 @@ export function jointOf(model: CarModel): Joint {
     faulty.forEach((ways, a) => {
       const others = sharedBeside * soundProduct(a, -1);
       for (const ha of ways) states.push((weights[a]?.[ha] ?? 0) * others * like(s, a, ha, -1, -1), a, ha, -1, -1, s);
-      for (let b = a + 1; b < channels.length; b += 1) pushPairs(states, a, b, ways, faulty[b] ?? [], weights, sharedBeside * SECOND_CHANNEL * soundProduct(a, b), s, like);
+      for (let b = a + 1; b < channels.length; b += 1)
+        pushPairs(
+          states,
+          a,
+          b,
+          ways,
+          faulty[b] ?? [],
+          weights,
+          sharedBeside * SECOND_CHANNEL * soundProduct(a, b),
+          s,
+          like,
+        );
     });
   });
   const [first, firstWay, second, secondWay, sharedColumn] = states.columns;
   const soundShares = channels.map((_one, c) => shared.map((_beside, s) => soundSharesOf(model, prepared, c, s)));
-  return { size: states.size, mass: states.mass, first, firstWay, second, secondWay, shared: sharedColumn, total: states.total, soundShares };
+  return {
+    size: states.size,
+    mass: states.mass,
+    first,
+    firstWay,
+    second,
+    secondWay,
+    shared: sharedColumn,
+    total: states.total,
+    soundShares,
+  };
 }
 
 type Like = (s: number, a: number, ha: number, b: number, hb: number) => number;
@@ -192,7 +239,17 @@ type Like = (s: number, a: number, ha: number, b: number, hb: number) => number;
 /** Pairs too light to matter are left out before their car evidence is looked at. */
 const NEGLIGIBLE = 1e-12;
 
-function pushPairs(states: States, a: number, b: number, waysA: readonly number[], waysB: readonly number[], weights: readonly Float64Array[], others: number, s: number, like: Like): void {
+function pushPairs(
+  states: States,
+  a: number,
+  b: number,
+  waysA: readonly number[],
+  waysB: readonly number[],
+  weights: readonly Float64Array[],
+  others: number,
+  s: number,
+  like: Like,
+): void {
   const floor = states.total * NEGLIGIBLE;
   for (const ha of waysA) {
     const withA = others * (weights[a]?.[ha] ?? 0);

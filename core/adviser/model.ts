@@ -64,7 +64,10 @@ function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight:
   const stated = file.vehicle.sensorTypes ?? {};
   const unknown = file.vehicle.channels.some((one) => stated[one] === undefined);
   const known = Object.values(stated);
-  const all = (type: SensorType): TypeOf => (channel) => stated[channel] ?? type;
+  const all =
+    (type: SensorType): TypeOf =>
+    (channel) =>
+      stated[channel] ?? type;
   if (!unknown) return [{ typeOf: all('passive'), weight: 1 }];
   const alike = (type: SensorType): boolean => known.length > 0 && known.every((one) => one === type);
   const active = alike('active') ? SAME_TYPE_CHANCE : alike('passive') ? 1 - SAME_TYPE_CHANCE : ACTIVE_CHANCE;
@@ -74,7 +77,13 @@ function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight:
   ];
 }
 
-function channelModel(channel: Channel, type: SensorType, hypotheses: readonly Hypothesis[], groups: readonly Group[], shared: readonly Hypothesis[]): ChannelModel {
+function channelModel(
+  channel: Channel,
+  type: SensorType,
+  hypotheses: readonly Hypothesis[],
+  groups: readonly Group[],
+  shared: readonly Hypothesis[],
+): ChannelModel {
   const own = groups.filter((one) => one.channel === channel);
   const likelihood = shared.map(() => new Float64Array(hypotheses.length).fill(1));
   for (const group of own) {
@@ -82,7 +91,10 @@ function channelModel(channel: Channel, type: SensorType, hypotheses: readonly H
     shared.forEach((beside, s) => {
       const row = likelihood[s] as Float64Array;
       hypotheses.forEach((one, h) => {
-        const causes = concernedCauses(group, type, [...(one.faults[group.epoch] ?? []), ...(beside.faults[group.epoch] ?? [])]);
+        const causes = concernedCauses(group, type, [
+          ...(one.faults[group.epoch] ?? []),
+          ...(beside.faults[group.epoch] ?? []),
+        ]);
         const key = causes.join();
         const value = known.get(key) ?? groupLikelihood(group, type, causes);
         known.set(key, value);
@@ -94,7 +106,12 @@ function channelModel(channel: Channel, type: SensorType, hypotheses: readonly H
 }
 
 /** One source's part in a term: the chance that it leaves the outcome unspoilt or unshown. */
-function partOf(chances: ReturnType<typeof chancesOf>, outcome: number, isNormal: boolean, faults: readonly Cause[]): number {
+function partOf(
+  chances: ReturnType<typeof chancesOf>,
+  outcome: number,
+  isNormal: boolean,
+  faults: readonly Cause[],
+): number {
   return faults.reduce((product, fault) => {
     const row = chances.byFault.get(fault);
     if (!row) return product;
@@ -104,7 +121,11 @@ function partOf(chances: ReturnType<typeof chancesOf>, outcome: number, isNormal
 }
 
 /** Repeats of one outcome on the whole car count by the root of their number. */
-function carEvidenceOf(group: Group, channels: readonly { readonly hypotheses: readonly Hypothesis[]; readonly type: SensorType }[], shared: readonly Hypothesis[]): CarEvidence[] {
+function carEvidenceOf(
+  group: Group,
+  channels: readonly { readonly hypotheses: readonly Hypothesis[]; readonly type: SensorType }[],
+  shared: readonly Hypothesis[],
+): CarEvidence[] {
   const type = channels[0]?.type ?? 'passive';
   const distinct = new Map<string, { report: Group['reports'][number]; count: number }>();
   for (const report of group.reports) {
@@ -129,31 +150,39 @@ function carEvidenceOf(group: Group, channels: readonly { readonly hypotheses: r
         otherwise: chances.otherwise[outcome] ?? 0,
       };
     });
-    return [{
-      terms,
-      concernedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, (h) => Number(concerns(h)))),
-      concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
-      mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
-      blind: Object.values(report.fits).reduce((sum, one) => sum + one, 0) / table.outcomes.length,
-      power: (report.power ?? 1) * Math.sqrt(count),
-    }];
+    return [
+      {
+        terms,
+        concernedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, (h) => Number(concerns(h)))),
+        concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
+        mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
+        blind: Object.values(report.fits).reduce((sum, one) => sum + one, 0) / table.outcomes.length,
+        power: (report.power ?? 1) * Math.sqrt(count),
+      },
+    ];
   });
 }
 
-function repairEvidenceOf(timeline: Timeline, channels: readonly ChannelModel[], shared: readonly Hypothesis[]): RepairEvidence[] {
+function repairEvidenceOf(
+  timeline: Timeline,
+  channels: readonly ChannelModel[],
+  shared: readonly Hypothesis[],
+): RepairEvidence[] {
   const isReal = (fault: Cause): boolean => fault !== 'stale-code';
   return timeline.boundaries.flatMap((mark, epoch) => {
     if (mark.is !== 'repair' || mark.repair.result === 'unknown') return [];
     const left = (one: Hypothesis): number => Number((one.faults[epoch + 1] ?? []).some(isReal));
     const removed = (one: Hypothesis): number =>
       Number((one.faults[epoch] ?? []).filter(isReal).length > (one.faults[epoch + 1] ?? []).filter(isReal).length);
-    return [{
-      leftByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, left)),
-      leftByShared: Uint8Array.from(shared, left),
-      removedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, removed)),
-      removedByShared: Uint8Array.from(shared, removed),
-      said: mark.repair.result,
-    }];
+    return [
+      {
+        leftByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, left)),
+        leftByShared: Uint8Array.from(shared, left),
+        removedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, removed)),
+        removedByShared: Uint8Array.from(shared, removed),
+        said: mark.repair.result,
+      },
+    ];
   });
 }
 
@@ -168,7 +197,9 @@ export function repairWordFits(said: RepairEvidence['said'], left: boolean, remo
  * @returns the variants with their prior weights.
  */
 export function buildModels(file: CaseFile, timeline: Timeline, evidence: Evidence): CarModel[] {
-  const history = file.observations.filter((one): one is ObservationOf<'history'> => one.kind === 'history' && !one.withdrawn);
+  const history = file.observations.filter(
+    (one): one is ObservationOf<'history'> => one.kind === 'history' && !one.withdrawn,
+  );
   const about = { channels: file.vehicle.channels, history, boundaries: timeline.boundaries };
   const shared = sharedHypotheses(about);
   return variantsOf(file).map(({ typeOf, weight }) => {

@@ -42,7 +42,10 @@ interface Marginals {
 
 /** Chance that a channel that is sound by this state has nothing at all now. */
 function quietShare(model: CarModel, joint: Joint, c: number, s: number): number {
-  return (joint.soundShares[c]?.[s] ?? []).reduce((sum, { way, share }) => sum + (nowOf(model.channels[c]?.hypotheses[way]).length === 0 ? share : 0), 0);
+  return (joint.soundShares[c]?.[s] ?? []).reduce(
+    (sum, { way, share }) => sum + (nowOf(model.channels[c]?.hypotheses[way]).length === 0 ? share : 0),
+    0,
+  );
 }
 
 function marginalsOf(model: CarModel, joint: Joint): Marginals {
@@ -128,7 +131,11 @@ export function faultChances(posterior: Posterior): Ranked[] {
   };
   posterior.models.forEach((model, v) => {
     const weight = posterior.variantChance[v] ?? 0;
-    model.channels.forEach((one, c) => one.hypotheses.forEach((way, h) => add(one.channel, nowOf(way), weight * (posterior.wayChance[v]?.[c]?.[h] ?? 0))));
+    model.channels.forEach((one, c) =>
+      one.hypotheses.forEach((way, h) =>
+        add(one.channel, nowOf(way), weight * (posterior.wayChance[v]?.[c]?.[h] ?? 0)),
+      ),
+    );
     model.shared.forEach((way, s) => add(null, nowOf(way), weight * (posterior.sharedChance[v]?.[s] ?? 0)));
   });
   return [...chances.values()].map((one) => ({ ...one, probability: Math.min(1, Math.max(0, one.probability)) }));
@@ -144,7 +151,8 @@ export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
   posterior.models.forEach((model, v) => {
     const joint = posterior.joints[v] as Joint;
     const scale = (posterior.variantChance[v] ?? 0) / joint.total;
-    const typeOf = (channel: Channel): SensorType => model.channels.find((one) => one.channel === channel)?.type ?? 'passive';
+    const typeOf = (channel: Channel): SensorType =>
+      model.channels.find((one) => one.channel === channel)?.type ?? 'passive';
     for (let at = 0; at < joint.size; at += 1) {
       const mass = (joint.mass[at] ?? 0) * scale;
       if (mass >= least) addScenario(found, model, joint, at, mass, v, typeOf);
@@ -152,14 +160,34 @@ export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
   });
   const kept = [...found.values()].filter((one) => one.probability >= least);
   const total = kept.reduce((sum, one) => sum + one.probability, 0);
-  return kept.map((one) => ({ ...one, probability: one.probability / total })).sort((x, y) => y.probability - x.probability);
+  return kept
+    .map((one) => ({ ...one, probability: one.probability / total }))
+    .sort((x, y) => y.probability - x.probability);
 }
 
-function addScenario(found: Map<string, { probability: number; faults: Scenario['faults']; typeOf: Scenario['typeOf'] }>, model: CarModel, joint: Joint, at: number, mass: number, v: number, typeOf: Scenario['typeOf']): void {
+function addScenario(
+  found: Map<string, { probability: number; faults: Scenario['faults']; typeOf: Scenario['typeOf'] }>,
+  model: CarModel,
+  joint: Joint,
+  at: number,
+  mass: number,
+  v: number,
+  typeOf: Scenario['typeOf'],
+): void {
   const s = joint.shared[at] ?? 0;
-  const places = [[joint.first[at] ?? -1, joint.firstWay[at] ?? -1], [joint.second[at] ?? -1, joint.secondWay[at] ?? -1]] as const;
+  const places = [
+    [joint.first[at] ?? -1, joint.firstWay[at] ?? -1],
+    [joint.second[at] ?? -1, joint.secondWay[at] ?? -1],
+  ] as const;
   const base = [
-    ...places.flatMap(([c, way]) => (c < 0 ? [] : nowOf(model.channels[c]?.hypotheses[way]).map((fault) => ({ channel: model.channels[c]?.channel ?? null, fault })))),
+    ...places.flatMap(([c, way]) =>
+      c < 0
+        ? []
+        : nowOf(model.channels[c]?.hypotheses[way]).map((fault) => ({
+            channel: model.channels[c]?.channel ?? null,
+            fault,
+          })),
+    ),
     ...nowOf(model.shared[s]).map((fault) => ({ channel: null, fault })),
   ];
   const sound = model.channels.flatMap((_one, c) => (c === places[0][0] || c === places[1][0] ? [] : [c]));
@@ -174,5 +202,6 @@ function addScenario(found: Map<string, { probability: number; faults: Scenario[
   const allQuiet = loud.reduce((product, one) => product * (1 - one.share), 1);
   put(base, mass * allQuiet);
   const worst = loud.reduce((best, one) => (one.share > best.share ? one : best), { c: -1, share: 0 });
-  if (worst.c >= 0) put([...base, { channel: model.channels[worst.c]?.channel ?? null, fault: 'stale-code' }], mass * (1 - allQuiet));
+  if (worst.c >= 0)
+    put([...base, { channel: model.channels[worst.c]?.channel ?? null, fault: 'stale-code' }], mass * (1 - allQuiet));
 }

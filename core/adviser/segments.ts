@@ -38,7 +38,11 @@ export function segmentViews(posterior: Posterior): SegmentView[] {
       const probability = posterior.models.reduce((sum, model, v) => {
         const ways = model.channels[c]?.hypotheses ?? [];
         const inside = ways.reduce(
-          (total, way, h) => total + (nowOf(way).some((fault) => faultRow(fault).segment === segment) ? (posterior.wayChance[v]?.[c]?.[h] ?? 0) : 0),
+          (total, way, h) =>
+            total +
+            (nowOf(way).some((fault) => faultRow(fault).segment === segment)
+              ? (posterior.wayChance[v]?.[c]?.[h] ?? 0)
+              : 0),
           0,
         );
         return sum + (posterior.variantChance[v] ?? 0) * inside;

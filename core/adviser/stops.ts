@@ -3,7 +3,15 @@ import { faultRow } from './faults';
 import type { Plan } from './moves/plan';
 import type { Posterior, Ranked } from './posterior';
 
-export type StopId = 'hydraulic' | 'high-voltage' | 'airbag' | 'module' | 'structure' | 'two-repairs-failed' | 'nothing-wrong' | 'enough-known';
+export type StopId =
+  | 'hydraulic'
+  | 'high-voltage'
+  | 'airbag'
+  | 'module'
+  | 'structure'
+  | 'two-repairs-failed'
+  | 'nothing-wrong'
+  | 'enough-known';
 
 export interface Stop {
   readonly id: StopId;
@@ -29,13 +37,23 @@ function lampsNow(all: readonly Observation[]): readonly string[] {
 
 function isHydraulic({ all }: Facts): boolean {
   const lamps = lampsNow(all);
-  return all.some((one) => one.kind === 'symptom' && (one.symptom === 'pedal-soft' || one.symptom === 'fluid-leak')) || (lamps.includes('brake-red') && lamps.includes('abs') && all.some((one) => one.kind === 'look' && one.part === 'fluid' && one.finding === 'level-low'));
+  return (
+    all.some((one) => one.kind === 'symptom' && (one.symptom === 'pedal-soft' || one.symptom === 'fluid-leak')) ||
+    (lamps.includes('brake-red') &&
+      lamps.includes('abs') &&
+      all.some((one) => one.kind === 'look' && one.part === 'fluid' && one.finding === 'level-low'))
+  );
 }
 
 /** The airbag lamp stayed lit after the others were cured: no echo. */
 function isAirbag({ all, posterior }: Facts): boolean {
   const lamps = lampsNow(all);
-  return lamps.includes('airbag') && !lamps.includes('abs') && !lamps.includes('stability') && (posterior.timeline.stages.length > 1 || lamps.length === 1);
+  return (
+    lamps.includes('airbag') &&
+    !lamps.includes('abs') &&
+    !lamps.includes('stability') &&
+    (posterior.timeline.stages.length > 1 || lamps.length === 1)
+  );
 }
 
 function isStructure({ all }: Facts): boolean {
@@ -54,27 +72,68 @@ function isModule({ ranking }: Facts): boolean {
 
 function onlyHandsLeft({ file, plan }: Facts): boolean {
   const top = plan.moves[0];
-  return file.vehicle.highVoltage === true && (top === undefined || top.kind === 'repair' || top.finish >= plan.repairsOnly);
+  return (
+    file.vehicle.highVoltage === true && (top === undefined || top.kind === 'repair' || top.finish >= plan.repairsOnly)
+  );
 }
 
 /** Nothing is wrong now, and the car has been asked since the last repair. */
 function nothingWrong({ posterior, latest, all }: Facts): boolean {
   if (posterior.none < NOTHING_LIKELY || all.length === 0) return false;
-  return posterior.timeline.stages.length === 1 || latest.some((one) => one.kind === 'clear' || one.kind === 'drive' || one.kind === 'no-code' || one.kind === 'live');
+  return (
+    posterior.timeline.stages.length === 1 ||
+    latest.some((one) => one.kind === 'clear' || one.kind === 'drive' || one.kind === 'no-code' || one.kind === 'live')
+  );
 }
 
 function percent(share: number): string {
   return `${Math.round(100 * share)} %`;
 }
 
-const RULES: readonly { readonly id: StopId; readonly when: (facts: Facts) => boolean; readonly reason: (facts: Facts) => string }[] = [
-  { id: 'hydraulic', when: isHydraulic, reason: () => 'Soft pedal or lost fluid is hydraulics. Do not drive; let a professional see to it first.' },
-  { id: 'airbag', when: isAirbag, reason: () => 'The airbag lamp stays lit by itself: it has a cause of its own, a matter for a professional.' },
-  { id: 'structure', when: isStructure, reason: () => 'After a blow, a bent seat may mean a cracked or bent knuckle, which carries the wheel: let a professional look.' },
-  { id: 'two-repairs-failed', when: twoRepairsFailed, reason: () => 'Two repairs changed nothing. A third on the same evidence would be a guess: have the findings checked by a professional.' },
-  { id: 'high-voltage', when: onlyHandsLeft, reason: () => 'What is left to do needs hands on a high-voltage vehicle: not without the service mode of its manual.' },
-  { id: 'module', when: isModule, reason: ({ ranking }) => `The module's own input is the likeliest cause (${percent(ranking.find((one) => one.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.` },
-  { id: 'nothing-wrong', when: nothingWrong, reason: ({ posterior }) => `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).` },
+const RULES: readonly {
+  readonly id: StopId;
+  readonly when: (facts: Facts) => boolean;
+  readonly reason: (facts: Facts) => string;
+}[] = [
+  {
+    id: 'hydraulic',
+    when: isHydraulic,
+    reason: () => 'Soft pedal or lost fluid is hydraulics. Do not drive; let a professional see to it first.',
+  },
+  {
+    id: 'airbag',
+    when: isAirbag,
+    reason: () => 'The airbag lamp stays lit by itself: it has a cause of its own, a matter for a professional.',
+  },
+  {
+    id: 'structure',
+    when: isStructure,
+    reason: () =>
+      'After a blow, a bent seat may mean a cracked or bent knuckle, which carries the wheel: let a professional look.',
+  },
+  {
+    id: 'two-repairs-failed',
+    when: twoRepairsFailed,
+    reason: () =>
+      'Two repairs changed nothing. A third on the same evidence would be a guess: have the findings checked by a professional.',
+  },
+  {
+    id: 'high-voltage',
+    when: onlyHandsLeft,
+    reason: () =>
+      'What is left to do needs hands on a high-voltage vehicle: not without the service mode of its manual.',
+  },
+  {
+    id: 'module',
+    when: isModule,
+    reason: ({ ranking }) =>
+      `The module's own input is the likeliest cause (${percent(ranking.find((one) => one.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.`,
+  },
+  {
+    id: 'nothing-wrong',
+    when: nothingWrong,
+    reason: ({ posterior }) => `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`,
+  },
 ];
 
 /**
@@ -87,7 +146,9 @@ export function stopFor(facts: Facts): Stop | null {
   if (found) return { id: found.id, reason: found.reason(facts) };
   const top = facts.plan.moves[0];
   if (top?.kind !== 'repair' || top.name === 'clear') return null;
-  const likeliest = facts.ranking.find((one) => faultRow(one.fault).cures.includes(top.name) && (one.channel === top.channel || one.channel === null));
+  const likeliest = facts.ranking.find(
+    (one) => faultRow(one.fault).cures.includes(top.name) && (one.channel === top.channel || one.channel === null),
+  );
   const named = likeliest ? `: ${likeliest.fault.replaceAll('-', ' ')} at ${percent(likeliest.probability)}` : '';
   return { id: 'enough-known', reason: `No check is worth its price any more${named}. Repair now.` };
 }

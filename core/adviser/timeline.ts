@@ -24,7 +24,12 @@ export interface Timeline {
 function boundariesOf(file: CaseFile): Boundary[] {
   const place = new Map(file.observations.map((one, index) => [one.id, index]));
   const repairs = (file.repairs ?? []).map((repair): Boundary => {
-    const after = repair.after === null ? -1 : repair.after === undefined ? file.observations.length - 1 : (place.get(repair.after) ?? -1);
+    const after =
+      repair.after === null
+        ? -1
+        : repair.after === undefined
+          ? file.observations.length - 1
+          : (place.get(repair.after) ?? -1);
     return { is: 'repair', after, repair };
   });
   const clears = file.observations.flatMap((one, after): Boundary[] =>
@@ -45,7 +50,10 @@ export function timelineOf(file: CaseFile): Timeline {
   const before = (list: readonly Boundary[], index: number): number => list.filter((mark) => mark.after < index).length;
   const stages = Array.from({ length: repairs.length + 1 }, (_none, number): Stage => {
     const observations = counted.filter(({ index }) => before(repairs, index) === number).map(({ one }) => one);
-    return { observations, around: { vehicle: file.vehicle, owner: file.owner ?? {}, stage: observations, afterRepair: number > 0 } };
+    return {
+      observations,
+      around: { vehicle: file.vehicle, owner: file.owner ?? {}, stage: observations, afterRepair: number > 0 },
+    };
   });
   return {
     boundaries,

@@ -29,9 +29,12 @@ function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Caus
  * @param channel the channel. @param channels how many the car has. @returns chances that sum to 1.
  */
 export function priorsOf(channel: ChannelModel, channels: number): number[] {
-  const sum = (isFaulty: boolean): number => channel.hypotheses.reduce((total, one) => total + (one.faulty === isFaulty ? one.odds : 0), 0);
+  const sum = (isFaulty: boolean): number =>
+    channel.hypotheses.reduce((total, one) => total + (one.faulty === isFaulty ? one.odds : 0), 0);
   const [faulty, sound] = [sum(true), sum(false)];
-  return channel.hypotheses.map((one) => (one.faulty ? one.odds / faulty / (channels + 1) : (one.odds / sound) * (channels / (channels + 1))));
+  return channel.hypotheses.map((one) =>
+    one.faulty ? one.odds / faulty / (channels + 1) : (one.odds / sound) * (channels / (channels + 1)),
+  );
 }
 
 function isIn(way: Hypothesis, epoch: number, segment: Segment): boolean {
@@ -39,7 +42,12 @@ function isIn(way: Hypothesis, epoch: number, segment: Segment): boolean {
 }
 
 /** Average likelihood of a group over ways, weighed by their priors; null when there are none. */
-function average(group: Group, channel: ChannelModel, isWanted: (way: Hypothesis) => boolean, priors: readonly number[]): number | null {
+function average(
+  group: Group,
+  channel: ChannelModel,
+  isWanted: (way: Hypothesis) => boolean,
+  priors: readonly number[],
+): number | null {
   let [sum, weight] = [0, 0];
   channel.hypotheses.forEach((way, h) => {
     if (!isWanted(way)) return;
@@ -64,7 +72,9 @@ export function weightsOf(posterior: Posterior): Weight[] {
         const withFault = average(group, channel, (one) => isIn(one, group.epoch, segment), priors);
         const without = average(group, channel, (one) => !isIn(one, group.epoch, segment), priors);
         if (withFault === null || without === null || without <= 0) return [];
-        return [{ ids, channel: channel.channel, segment, decibans: Math.round(100 * Math.log10(withFault / without)) / 10 }];
+        return [
+          { ids, channel: channel.channel, segment, decibans: Math.round(100 * Math.log10(withFault / without)) / 10 },
+        ];
       }),
     );
   });
@@ -85,10 +95,13 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
   const direct = posterior.evidence.groups.filter(
     (one) => one.channel === channel && one.stage === lastStage && !INDIRECT.test(one.key.split('|')[2] ?? ''),
   );
-  const singles = model.hypotheses.filter((one) => one.faults.every((faults) => faults.length === 1) && isIn(one, 0, segment));
+  const singles = model.hypotheses.filter(
+    (one) => one.faults.every((faults) => faults.length === 1) && isIn(one, 0, segment),
+  );
   const odds = singles.reduce((sum, one) => sum + one.odds, 0);
   if (odds <= 0) return repairProof(posterior, channel, segment);
-  const product = (faults: readonly Cause[]): number => direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
+  const product = (faults: readonly Cause[]): number =>
+    direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
   const withFault = singles.reduce((sum, one) => sum + (one.odds / odds) * product(one.faults[0] ?? []), 0);
   return Math.max(0, -10 * Math.log10(withFault / product([]))) + repairProof(posterior, channel, segment);
 }
@@ -96,7 +109,11 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
 /** A repair in the segment that its owner calls fixed is direct evidence too. */
 function repairProof(posterior: Posterior, channel: Channel, segment: Segment): number {
   const repaired = posterior.timeline.boundaries.some(
-    (one) => one.is === 'repair' && one.repair.result === 'fixed' && one.repair.segment === segment && (one.repair.channel ?? channel) === channel,
+    (one) =>
+      one.is === 'repair' &&
+      one.repair.result === 'fixed' &&
+      one.repair.segment === segment &&
+      (one.repair.channel ?? channel) === channel,
   );
   return repaired ? 12 : 0;
 }

@@ -10,7 +10,9 @@ function money(amount: number, file: CaseFile): string {
 /** What choosing this move first saves or costs. */
 function savingWords(saving: number, file: CaseFile): string {
   if (Math.abs(saving) < 0.5) return 'costs about as much as repairing at once';
-  return saving > 0 ? `saves about ${money(saving, file)}` : `costs about ${money(saving, file)} more than the best repair at once`;
+  return saving > 0
+    ? `saves about ${money(saving, file)}`
+    : `costs about ${money(saving, file)} more than the best repair at once`;
 }
 
 /**

@@ -21,7 +21,8 @@ export function migrate(data: Data, steps = MIGRATIONS, target = CURRENT_VERSION
     ok: false,
     problems: [{ path: pointer([place]), code, message }],
   });
-  if (data['format'] !== 'zelf-case') return refuse('format', 'format', 'must be "zelf-case": this is no Zelf case file');
+  if (data['format'] !== 'zelf-case')
+    return refuse('format', 'format', 'must be "zelf-case": this is no Zelf case file');
   const version = data['version'];
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return refuse('version', 'version', `must be a whole number from 1 to ${target}`);

@@ -15,7 +15,11 @@ function syntaxProblem(text: string): Problem {
   const errors: ParseError[] = [];
   parseLoosely(text, errors, { disallowComments: true, allowTrailingComma: false });
   const first = errors[0];
-  const what = first ? printParseErrorCode(first.error).replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase() : 'not JSON';
+  const what = first
+    ? printParseErrorCode(first.error)
+        .replace(/([a-z])([A-Z])/g, '$1 $2')
+        .toLowerCase()
+    : 'not JSON';
   return { path: placeOf(text, first?.offset ?? 0), code: 'not-json', message: `is not JSON here: ${what}` };
 }
 
@@ -28,7 +32,11 @@ function syntaxProblem(text: string): Problem {
 export function readCaseFile(text: string): Result<CaseFile> {
   const refuse = (problem: Problem): Result<CaseFile> => ({ ok: false, problems: [problem] });
   if (text.length > LONGEST_TEXT)
-    return refuse({ path: '', code: 'too-long', message: `has ${text.length} characters; at most ${LONGEST_TEXT} are read` });
+    return refuse({
+      path: '',
+      code: 'too-long',
+      message: `has ${text.length} characters; at most ${LONGEST_TEXT} are read`,
+    });
   const bare = text.startsWith('\uFEFF') ? text.slice(1) : text;
   if (bare.trim() === '') return refuse({ path: '', code: 'empty', message: 'is empty; must be a Zelf case file' });
   let data: unknown;

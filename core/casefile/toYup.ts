@@ -88,11 +88,7 @@ function ruleForMap(shape: Extract<Shape, { is: 'map' }>): Rule {
     const fields = Object.fromEntries(
       own.map((key) => [key, keys && !keys.includes(key) ? unknownKey(keys) : toYup(shape.of)]),
     );
-    return object(fields)
-      .strict()
-      .typeError('must be a record')
-      .default(undefined)
-      .defined('is missing');
+    return object(fields).strict().typeError('must be a record').default(undefined).defined('is missing');
   });
 }
 
@@ -151,7 +147,9 @@ export function toYup(shape: Shape): Rule {
     case 'anything':
       return mixed().nullable() as Rule;
     case 'nothing':
-      return mixed().nullable().test('null', 'must be null', (value) => value === null) as Rule;
+      return mixed()
+        .nullable()
+        .test('null', 'must be null', (value) => value === null) as Rule;
     case 'constant': {
       const message = `must be ${JSON.stringify(shape.value)}`;
       return mixed()
@@ -160,7 +158,11 @@ export function toYup(shape: Shape): Rule {
     }
     case 'word': {
       const message = `must be one of: ${wordsThatFit(shape.of)}`;
-      return string().strict().typeError(message).defined(`is missing; ${message}`).oneOf([...shape.of], message);
+      return string()
+        .strict()
+        .typeError(message)
+        .defined(`is missing; ${message}`)
+        .oneOf([...shape.of], message);
     }
     case 'list':
       return ruleForList(shape);

@@ -20,32 +20,93 @@ const full = {
     steeringSide: 'right',
     highVoltage: false,
     supplyNominal: 12,
-    codeMeanings: { '5DB0': { channel: 'rear-left', failure: 'supply', text: 'left rear feed' }, 'a.b[0]': { text: 'odd key' } },
-    specs: { sensorResistance: { min: 1000, max: 1400, at: 20 }, handSpinVoltage: { min: 0.1 }, toneRingTeeth: 48, ringDiameter: 0.09, airGap: { min: 0.0004, max: 0.0012 }, tyre: '195/65R15', torques: { 'sensor-bolt': 8 } },
+    codeMeanings: {
+      '5DB0': { channel: 'rear-left', failure: 'supply', text: 'left rear feed' },
+      'a.b[0]': { text: 'odd key' },
+    },
+    specs: {
+      sensorResistance: { min: 1000, max: 1400, at: 20 },
+      handSpinVoltage: { min: 0.1 },
+      toneRingTeeth: 48,
+      ringDiameter: 0.09,
+      airGap: { min: 0.0004, max: 0.0012 },
+      tyre: '195/65R15',
+      torques: { 'sensor-bolt': 8 },
+    },
     odometer: 84200,
   },
-  owner: { hourValue: 15, currency: 'EUR', tools: [], schools: {}, meter: { percent: 1, counts: 3 }, prices: { sensor: 31 } },
+  owner: {
+    hourValue: 15,
+    currency: 'EUR',
+    tools: [],
+    schools: {},
+    meter: { percent: 1, counts: 3 },
+    prices: { sensor: 31 },
+  },
   observations: [
     { id: 'o1', at: '2026-05-04T17:30:00+02:00', kind: 'lamps', lit: ['abs'], pattern: ['steady-from-key-on'] },
     { id: 'o2', kind: 'symptom', symptom: 'noise-from-wheel', bend: 'left' },
-    { id: 'o3', kind: 'code', code: 'C0034-13', status: 'current', failure: 'open', meaning: 'x', module: 'abs', odometer: 84000, shownAs: 'RF' },
+    {
+      id: 'o3',
+      kind: 'code',
+      code: 'C0034-13',
+      status: 'current',
+      failure: 'open',
+      meaning: 'x',
+      module: 'abs',
+      odometer: 84000,
+      shownAs: 'RF',
+    },
     { id: 'o4', kind: 'no-code', module: 'abs', tested: false },
     { id: 'o5', kind: 'no-answer', module: 'abs' },
     { id: 'o6', kind: 'clear', result: 'stayed-clear', method: 'reader', returned: [], stayed: ['C0034'] },
-    { id: 'o7', kind: 'live', while: 'drive', finding: 'erratic', speed: 40, rhythm: 'once-per-turn', strength: 0.5, confidence: 0.9, temperature: 20, channel: 'front-right' },
+    {
+      id: 'o7',
+      kind: 'live',
+      while: 'drive',
+      finding: 'erratic',
+      speed: 40,
+      rhythm: 'once-per-turn',
+      strength: 0.5,
+      confidence: 0.9,
+      temperature: 20,
+      channel: 'front-right',
+    },
     { id: 'o8', kind: 'drive', result: 'lamps-came-back', distance: 5 },
     { id: 'o9', kind: 'look', part: 'ring', finding: 'cracked', channel: 'front-right', note: 'half way round' },
-    { id: 'o10', kind: 'meter', point: 'sensor', quantity: 'resistance', value: 'overload', range: 20000, channel: 'front-right', while: 'wiggle', ends: 'both-unplugged', ignition: false, unsteady: true, resolution: 1, temperature: 9 },
+    {
+      id: 'o10',
+      kind: 'meter',
+      point: 'sensor',
+      quantity: 'resistance',
+      value: 'overload',
+      range: 20000,
+      channel: 'front-right',
+      while: 'wiggle',
+      ends: 'both-unplugged',
+      ignition: false,
+      unsteady: true,
+      resolution: 1,
+      temperature: 9,
+    },
     { id: 'o11', kind: 'distance', point: 'air-gap', value: 0.0008, channel: 'front-right' },
     { id: 'o12', kind: 'swap', channel: 'front-right', with: 'front-left', result: 'fault-stayed', putBack: true },
     { id: 'o13', kind: 'substitute', channel: 'front-right', result: 'fault-stayed' },
     { id: 'o14', kind: 'unplug', channel: 'front-right', result: 'same-code', withdrawn: true },
     { id: 'o15', kind: 'history', event: 'wheel-bearing', ago: 7, channel: 'front-right', photo: 'a1' },
   ],
-  repairs: [{ id: 'r1', channel: 'front-right', action: 'replaced', segment: 'sensor', result: 'no-change', after: 'o13' }, { id: 'r2', channel: null, action: 'charged', segment: 'supply', result: 'unknown', after: null }],
+  repairs: [
+    { id: 'r1', channel: 'front-right', action: 'replaced', segment: 'sensor', result: 'no-change', after: 'o13' },
+    { id: 'r2', channel: null, action: 'charged', segment: 'supply', result: 'unknown', after: null },
+  ],
   work: [{ id: 'w1', at: '2026-05-04T17:30:00Z', step: 'wheel-off@front-right', undone: false }],
-  costs: [{ id: 'c1', item: 'sensor', amount: 31, currency: 'EUR', use: 'wasted' }, { id: 'c2', item: 'quote', amount: 280, use: 'quote', case: 'usual' }],
-  attachments: [{ id: 'a1', name: 'lead.jpg', type: 'image/jpeg', takenAt: '2026-05-04T17:30:00+02:00', sha256: 'a'.repeat(64) }],
+  costs: [
+    { id: 'c1', item: 'sensor', amount: 31, currency: 'EUR', use: 'wasted' },
+    { id: 'c2', item: 'quote', amount: 280, use: 'quote', case: 'usual' },
+  ],
+  attachments: [
+    { id: 'a1', name: 'lead.jpg', type: 'image/jpeg', takenAt: '2026-05-04T17:30:00+02:00', sha256: 'a'.repeat(64) },
+  ],
   notes: [{ id: 'n1', text: 'wet' }],
   ending: null,
 } as const;
@@ -129,7 +190,9 @@ test.each(BROKEN)('%j broken is refused at its place', (path, value) => {
 
 test('doubled ids and a band upside down are found', () => {
   expect(places(changed(['observations', 1, 'id'], 'o1'))).toEqual(['/observations/1/id']);
-  expect(places(changed(['vehicle', 'specs', 'sensorResistance', 'min'], 9000))).toEqual(['/vehicle/specs/sensorResistance']);
+  expect(places(changed(['vehicle', 'specs', 'sensorResistance', 'min'], 9000))).toEqual([
+    '/vehicle/specs/sensorResistance',
+  ]);
 });
 
 describe('hostile input', () => {
@@ -143,8 +206,14 @@ describe('hostile input', () => {
     ['NaN', 'not-json'],
     ['"text"', 'not-a-record'],
     ['{"format":"zelf-case","version":2}', 'from-the-future'],
-    ['{"format":"zelf-case","version":1,"__proto__":{"polluted":true},"vehicle":{"channels":["front-left"]},"observations":[]}', 'forbidden-key'],
-    ['{"format":"zelf-case","version":1,"vehicle":{"channels":["front-left"],"constructor":{"prototype":{}}},"observations":[]}', 'forbidden-key'],
+    [
+      '{"format":"zelf-case","version":1,"__proto__":{"polluted":true},"vehicle":{"channels":["front-left"]},"observations":[]}',
+      'forbidden-key',
+    ],
+    [
+      '{"format":"zelf-case","version":1,"vehicle":{"channels":["front-left"],"constructor":{"prototype":{}}},"observations":[]}',
+      'forbidden-key',
+    ],
     [' '.repeat(LONGEST_TEXT + 1), 'too-long'],
     ['x'.repeat(10_000_000), 'too-long'],
   ])('%.60s', (text, code) => {
@@ -176,15 +245,25 @@ describe('hostile input', () => {
 });
 
 test('unknown keys are kept, at every level', () => {
-  const extra = { ...full, later: 1, vehicle: { ...full.vehicle, colour: 'green' }, observations: [{ ...full.observations[0], mood: 'calm' }], repairs: [] };
+  const extra = {
+    ...full,
+    later: 1,
+    vehicle: { ...full.vehicle, colour: 'green' },
+    observations: [{ ...full.observations[0], mood: 'calm' }],
+    repairs: [],
+  };
   const read = readCaseFile(writeCaseFile(extra));
   expect(read).toEqual({ ok: true, value: extra });
 });
 
 test('every migration from version 1 to the current one is there', () => {
-  for (let version = 1; version < CURRENT_VERSION; version += 1) expect(MIGRATIONS[version], `migration from ${version}`).toBeTypeOf('function');
+  for (let version = 1; version < CURRENT_VERSION; version += 1)
+    expect(MIGRATIONS[version], `migration from ${version}`).toBeTypeOf('function');
   const steps = { 1: (data: object) => ({ ...data, added: true }) };
-  expect(migrate({ format: 'zelf-case', version: 1 }, steps, 2)).toEqual({ ok: true, value: { format: 'zelf-case', version: 2, added: true } });
+  expect(migrate({ format: 'zelf-case', version: 1 }, steps, 2)).toEqual({
+    ok: true,
+    value: { format: 'zelf-case', version: 2, added: true },
+  });
   expect(() => migrate({ format: 'zelf-case', version: 1 }, {}, 2)).toThrow(/no migration/);
 });
 
@@ -199,12 +278,15 @@ describe('the published JSON Schema', () => {
   test('takes the full file', () => expect(accepts(full)).toBe(true));
   /** What only the validator can tell: rules between places. */
   const BETWEEN = ['o99', -380, 'front-right'];
-  test.each(BROKEN.filter(([path, value]) => !(BETWEEN.includes(value as never) && path[0] !== 'vehicle')))('refuses %j', (path, value) => {
-    expect(accepts(changed(path, value))).toBe(false);
-  });
+  test.each(BROKEN.filter(([path, value]) => !(BETWEEN.includes(value as never) && path[0] !== 'vehicle')))(
+    'refuses %j',
+    (path, value) => {
+      expect(accepts(changed(path, value))).toBe(false);
+    },
+  );
 });
 
 test('file names are fit for any file system', () => {
-  expect(caseFileName('../../Zoë\u0000 / <job>', '2026-01-02')).toBe('zoe-job-2026-01-02.zelf.json');
+  expect(caseFileName('../../Bël\u0000 / <job>', '2026-01-02')).toBe('bel-job-2026-01-02.zelf.json');
   expect(caseFileName('', '2026-01-02')).toBe('job-2026-01-02.zelf.json');
 });

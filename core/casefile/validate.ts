@@ -32,7 +32,9 @@ function stepsOf(path: string, data: unknown): (string | number)[] {
 
 function longestKey(rest: string, here: unknown): string | undefined {
   if (!here || typeof here !== 'object') return undefined;
-  const fits = Object.keys(here).filter((key) => rest === key || rest.startsWith(`${key}.`) || rest.startsWith(`${key}[`));
+  const fits = Object.keys(here).filter(
+    (key) => rest === key || rest.startsWith(`${key}.`) || rest.startsWith(`${key}[`),
+  );
   return fits.sort((a, b) => b.length - a.length)[0];
 }
 
@@ -59,7 +61,11 @@ function hostilePlaces(data: unknown): Problem[] {
     for (const key of Object.keys(value)) {
       const step = Array.isArray(value) ? Number(key) : key;
       if (FORBIDDEN_KEYS.has(key))
-        problems.push({ path: pointer([...steps, step]), code: 'forbidden-key', message: `the key "${key}" is not allowed` });
+        problems.push({
+          path: pointer([...steps, step]),
+          code: 'forbidden-key',
+          message: `the key "${key}" is not allowed`,
+        });
       else queue.push({ value: (value as Record<string, unknown>)[key], steps: [...steps, step] });
     }
   }
@@ -87,7 +93,10 @@ function checkShape(data: unknown): Problem[] {
  */
 export function validate(data: unknown): Result<CaseFile> {
   if (!data || typeof data !== 'object' || Array.isArray(data))
-    return { ok: false, problems: [{ path: '', code: 'not-a-record', message: 'must be a JSON object with format "zelf-case"' }] };
+    return {
+      ok: false,
+      problems: [{ path: '', code: 'not-a-record', message: 'must be a JSON object with format "zelf-case"' }],
+    };
   const hostile = hostilePlaces(data);
   if (hostile.length > 0) return { ok: false, problems: hostile };
   const migrated = migrate(data as Readonly<Record<string, unknown>>);

@@ -68,16 +68,7 @@ export const FAILURES = [
   'direction',
   'supply',
 ] as const;
-export const MODULES = [
-  'abs',
-  'engine',
-  'airbag',
-  'instruments',
-  'body',
-  'steering',
-  'transmission',
-  'other',
-] as const;
+export const MODULES = ['abs', 'engine', 'airbag', 'instruments', 'body', 'steering', 'transmission', 'other'] as const;
 export const CLEAR_RESULTS = [
   'returned-at-key-on',
   'returned-when-moving',

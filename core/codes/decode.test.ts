@@ -50,7 +50,13 @@ describe('standard meanings (SAE J2012)', () => {
     const failures = (bytes: string[]) => bytes.map((byte) => decode(`C0031-${byte}`).failure);
     expect(failures(['11', '12', '13'])).toEqual(['short-to-ground', 'short-to-supply', 'open']);
     expect(failures(['01', '14', '19', '1E'])).toEqual(Array(4).fill('circuit'));
-    expect(failures(['1F', '21', '31', '39', '65'])).toEqual(['intermittent', 'no-signal', 'no-signal', 'no-signal', 'no-signal']);
+    expect(failures(['1F', '21', '31', '39', '65'])).toEqual([
+      'intermittent',
+      'no-signal',
+      'no-signal',
+      'no-signal',
+      'no-signal',
+    ]);
     expect(failures(['22', '25', '28', '2F', '36', '3A', '66'])).toEqual(Array(7).fill('erratic'));
     expect(failures(['23', '24', '29', '61', '62', '64'])).toEqual(Array(6).fill('implausible'));
     expect(failures(['02', '04', '95', 'EE'])).toEqual([null, null, null, null]);
@@ -63,22 +69,37 @@ describe('standard meanings (SAE J2012)', () => {
 });
 
 describe("the owner's meaning outranks the table", () => {
-  const own = { '5DB0': { channel: 'rear-left', failure: 'supply', text: 'left rear, supply' }, c0034: { channel: 'front-left', text: 'left front' } } as const;
-  test('a bare number', () => expect(decode('5db0', own)).toMatchObject({ channel: 'rear-left', failure: 'supply', source: 'owner' }));
-  test("another maker's corner", () => expect(decode('C0034-13', own)).toMatchObject({ channel: 'front-left', failure: 'open', source: 'owner' }));
+  const own = {
+    '5DB0': { channel: 'rear-left', failure: 'supply', text: 'left rear, supply' },
+    c0034: { channel: 'front-left', text: 'left front' },
+  } as const;
+  test('a bare number', () =>
+    expect(decode('5db0', own)).toMatchObject({ channel: 'rear-left', failure: 'supply', source: 'owner' }));
+  test("another maker's corner", () =>
+    expect(decode('C0034-13', own)).toMatchObject({ channel: 'front-left', failure: 'open', source: 'owner' }));
   test('a key named like a prototype is no meaning', () => expect(decode('__proto__', {}).source).toBe('none'));
 });
 
 describe('which wheel a recorded code means', () => {
   const code = { id: 'o', kind: 'code', code: 'C0034', status: 'stored' } as const;
-  test("the reader's wording before the table", () => expect(meaningFor({ ...code, meaning: 'Sensor left front, open circuit' }, car('passive'))).toMatchObject({ channel: 'front-left', failure: 'open', by: 'reader' }));
+  test("the reader's wording before the table", () =>
+    expect(meaningFor({ ...code, meaning: 'Sensor left front, open circuit' }, car('passive'))).toMatchObject({
+      channel: 'front-left',
+      failure: 'open',
+      by: 'reader',
+    }));
   test("driver's side by the steering side", () => {
     expect(meaningFor({ ...code, meaning: "front driver's side sensor" }, car('passive')).channel).toBe('front-right');
-    expect(meaningFor({ ...code, meaning: "front driver's side sensor" }, car('passive', { steeringSide: 'left' })).channel).toBe('front-left');
+    expect(
+      meaningFor({ ...code, meaning: "front driver's side sensor" }, car('passive', { steeringSide: 'left' })).channel,
+    ).toBe('front-left');
   });
   test('one rear sensor answers for both rear wheels', () => {
     const three = car('passive', { channels: ['front-left', 'front-right', 'rear-axle'] });
-    expect([meaningFor({ ...code, code: 'C0037' }, three).channel, meaningFor({ ...code, code: 'C003A' }, three).channel]).toEqual(['rear-axle', 'rear-axle']);
+    expect([
+      meaningFor({ ...code, code: 'C0037' }, three).channel,
+      meaningFor({ ...code, code: 'C003A' }, three).channel,
+    ]).toEqual(['rear-axle', 'rear-axle']);
   });
 });
 

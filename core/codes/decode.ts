@@ -23,9 +23,20 @@ export type OwnMeanings = Readonly<Record<string, OwnMeaning>>;
 
 const ELECTRICAL: readonly Segment[] = ['sensor', 'lead', 'plug', 'loom', 'module'];
 const SIGNAL: readonly Segment[] = ['ring', 'gap', 'sensor'];
-const ELECTRICAL_FAILURES: readonly (Failure | null)[] = ['open', 'short-to-ground', 'short-to-supply', 'circuit', 'intermittent', 'supply'];
+const ELECTRICAL_FAILURES: readonly (Failure | null)[] = [
+  'open',
+  'short-to-ground',
+  'short-to-supply',
+  'circuit',
+  'intermittent',
+  'supply',
+];
 
-function segmentsOf(standard: StandardMeaning | undefined, type: FailureType | undefined, failure: Failure | null): readonly Segment[] {
+function segmentsOf(
+  standard: StandardMeaning | undefined,
+  type: FailureType | undefined,
+  failure: Failure | null,
+): readonly Segment[] {
   if (ELECTRICAL_FAILURES.includes(failure) || type?.nature === 'electrical') return ELECTRICAL;
   if (failure !== null || type?.nature === 'signal') return SIGNAL;
   if (standard?.names === 'tone-wheel') return ['ring', 'gap'];

@@ -39,7 +39,8 @@ export function readForm(input: string): FormOfCode {
   if (standard)
     return { form: 'standard', code: `${standard[1]}${standard[2]}`, byte: standard[3] ?? null, alsoRead: null };
   const compact = upper.replace(/^0X/, '').replace(/[-\s]/g, '');
-  if (/^[0-9A-F]{4}$/.test(compact)) return { form: 'hex', code: compact, byte: null, alsoRead: asChassisCode(compact) };
+  if (/^[0-9A-F]{4}$/.test(compact))
+    return { form: 'hex', code: compact, byte: null, alsoRead: asChassisCode(compact) };
   if (/^\d{1,2}$/.test(compact)) return { form: 'flash', code: compact, byte: null, alsoRead: null };
   const digits = /^[A-Z0-9]{1,12}$/.test(compact) && /\d/.test(compact) && input.length <= LONGEST;
   return { form: digits ? 'digits' : 'unknown', code: compact, byte: null, alsoRead: null };

@@ -13,7 +13,11 @@ export interface MeaningOfCode {
   readonly by: 'entered' | 'owner' | 'reader' | 'standard' | 'none';
 }
 
-function namedBy(code: ObservationOf<'code'>, decoded: DecodedCode, vehicle: Vehicle): { channel: Channel | null; by: MeaningOfCode['by'] } {
+function namedBy(
+  code: ObservationOf<'code'>,
+  decoded: DecodedCode,
+  vehicle: Vehicle,
+): { channel: Channel | null; by: MeaningOfCode['by'] } {
   const fromReader = cornerFromWords(code.meaning ?? code.shownAs ?? '', vehicle.steeringSide);
   if (code.channel) return { channel: code.channel, by: 'entered' };
   if (decoded.source === 'owner' && decoded.channel) return { channel: decoded.channel, by: 'owner' };

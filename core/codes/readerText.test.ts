@@ -5,7 +5,10 @@ import { readReaderText } from './readerText';
 function found(text: string): string[] {
   const read = readReaderText(text);
   if (!read.ok) throw new Error(read.problems[0]?.message);
-  return read.value.found.map((one) => `${one.code} ${one.status}${one.module ? ` ${one.module}` : ''}${one.odometer === null ? '' : ` ${one.odometer}`}`);
+  return read.value.found.map(
+    (one) =>
+      `${one.code} ${one.status}${one.module ? ` ${one.module}` : ''}${one.odometer === null ? '' : ` ${one.odometer}`}`,
+  );
 }
 
 describe('texts of readers', () => {
@@ -14,7 +17,10 @@ describe('texts of readers', () => {
     ['c0034', ['C0034 unknown']],
     ['C0031 C0034', ['C0031 unknown', 'C0034 unknown']],
     ['C0031 stored, C0034 current', ['C0031 stored', 'C0034 current']],
-    ['ABS\nC0034  Wheel speed sensor right front   PRESENT\nC0037 not present', ['C0034 current abs', 'C0037 stored abs']],
+    [
+      'ABS\nC0034  Wheel speed sensor right front   PRESENT\nC0037 not present',
+      ['C0034 current abs', 'C0037 stored abs'],
+    ],
     ['C0034\nright front sensor\nstatus: pending', ['C0034 pending']],
     ['1. C0031 aktiv\n2. C0034 gespeichert', ['C0031 current', 'C0034 stored']],
     ['C0034 at 84 200 km, stored', ['C0034 stored 84200']],

@@ -28,9 +28,15 @@ const LONGEST_LINE = 2_000;
 
 /** Status words as readers print them, in several languages. The first row that matches counts. */
 const STATUS_WORDS: readonly (readonly [RegExp, Code['status']])[] = [
-  [/\b(not current|not present|non present|history|historic(al)?|past|inactive|not active|gespeichert|memorise\w*|fugitif|memorizad[oa]|memorizzat[oa]|opgeslagen|stored|saved|sporadic|sporadisch|confirmed|confirme)\b/i, 'stored'],
+  [
+    /\b(not current|not present|non present|history|historic(al)?|past|inactive|not active|gespeichert|memorise\w*|fugitif|memorizad[oa]|memorizzat[oa]|opgeslagen|stored|saved|sporadic|sporadisch|confirmed|confirme)\b/i,
+    'stored',
+  ],
   [/\b(pending|anstehend|en attente|pendiente|in attesa|in afwachting)\b/i, 'pending'],
-  [/\b(current(ly)?|present(ly)?|active|aktiv|aktuell|present|actuel|presente|actual|activo|attivo|actief|aanwezig|permanent|now)\b/i, 'current'],
+  [
+    /\b(current(ly)?|present(ly)?|active|aktiv|aktuell|present|actuel|presente|actual|activo|attivo|actief|aanwezig|permanent|now)\b/i,
+    'current',
+  ],
 ];
 
 /** Module names that head a list, or stand beside a code. */
@@ -57,8 +63,16 @@ interface Hit {
 }
 
 function hitsIn(line: string): Hit[] {
-  const hits = [...line.matchAll(STANDARD)].map((one) => ({ text: one[2] ? `${one[1]}-${one[2]}` : (one[1] ?? ''), start: one.index, end: one.index + one[0].length }));
-  const makers = [...line.matchAll(MAKERS)].map((one) => ({ text: (one[1] ?? '').replace(/\s/g, ''), start: one.index, end: one.index + one[0].length }));
+  const hits = [...line.matchAll(STANDARD)].map((one) => ({
+    text: one[2] ? `${one[1]}-${one[2]}` : (one[1] ?? ''),
+    start: one.index,
+    end: one.index + one[0].length,
+  }));
+  const makers = [...line.matchAll(MAKERS)].map((one) => ({
+    text: (one[1] ?? '').replace(/\s/g, ''),
+    start: one.index,
+    end: one.index + one[0].length,
+  }));
   if (hits.length + makers.length > 0) return [...hits, ...makers].sort((a, b) => a.start - b.start);
   const bare = BARE.exec(line);
   if (!bare?.[1] || ODOMETER.test(line.slice(0, (bare.index ?? 0) + bare[0].length + 4))) return [];
@@ -143,7 +157,16 @@ function gather(lines: readonly string[]): { drafts: Draft[]; leftover: { line: 
  */
 export function readReaderText(text: string, own: OwnMeanings = {}): Result<ReaderText> {
   if (text.length > LONGEST_READER_TEXT)
-    return { ok: false, problems: [{ path: '', code: 'too-long', message: `has ${text.length} characters; paste at most ${LONGEST_READER_TEXT}, one screen at a time` }] };
+    return {
+      ok: false,
+      problems: [
+        {
+          path: '',
+          code: 'too-long',
+          message: `has ${text.length} characters; paste at most ${LONGEST_READER_TEXT}, one screen at a time`,
+        },
+      ],
+    };
   const { drafts, leftover } = gather(text.split(/\r\n|[\n\r\u2028]/));
   const found = new Map<string, FoundCode>();
   for (const draft of drafts) {

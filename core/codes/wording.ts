@@ -8,7 +8,10 @@ const WORDINGS: readonly (readonly [RegExp, Failure])[] = [
   [/\b(supply|feed)\b.*\b(voltage|fault|low|high|missing|circuit|failure)\b/, 'supply'],
   [/\b(direction)\b/, 'direction'],
   [/\b(open circuit|open|interrupted|interruption|broken wire|disconnected)\b/, 'open'],
-  [/\b(no signal|signal missing|missing signal|signal too (weak|small|low)|amplitude too (small|low)|lost signal|signal lost)\b/, 'no-signal'],
+  [
+    /\b(no signal|signal missing|missing signal|signal too (weak|small|low)|amplitude too (small|low)|lost signal|signal lost)\b/,
+    'no-signal',
+  ],
   [/\b(erratic|noise|noisy|waveform|frequency|rate of change|irregular|unsteady)\b/, 'erratic'],
   [/\b(implausible|plausib\w*|incorrect signal|invalid|compare|comparison|rationality|mismatch)\b/, 'implausible'],
   [/\b(circuit|electrical|resistance|voltage|short(ed)?)\b/, 'circuit'],

@@ -24,7 +24,12 @@ const SIDES_DIFFER_BY = 0.2;
 type MeterPoint = 'sensor' | 'module-end';
 
 /** The last steady resistance of a channel's coil in the stage, corrected; null when there is none that could be a coil. */
-function coilReading(stage: readonly Observation[], channel: Channel, point: MeterPoint, atCelsius: number): number | null {
+function coilReading(
+  stage: readonly Observation[],
+  channel: Channel,
+  point: MeterPoint,
+  atCelsius: number,
+): number | null {
   const fits = ofKind(stage, 'meter').filter(
     (one) => one.channel === channel && one.point === point && one.quantity === 'resistance' && !one.unsteady,
   );
@@ -46,6 +51,12 @@ export function coilBand(channel: Channel, point: MeterPoint, around: Around): C
   if (manual) return { min: manual.min, max: manual.max, atCelsius, from: 'manual', otherSideOhm };
   const { min, max } = GENERIC_COIL_BAND;
   if (otherSideOhm !== null && otherSideOhm >= min && otherSideOhm <= max)
-    return { min: otherSideOhm * (1 - SIDES_DIFFER_BY), max: otherSideOhm * (1 + SIDES_DIFFER_BY), atCelsius, from: 'other-side', otherSideOhm };
+    return {
+      min: otherSideOhm * (1 - SIDES_DIFFER_BY),
+      max: otherSideOhm * (1 + SIDES_DIFFER_BY),
+      atCelsius,
+      from: 'other-side',
+      otherSideOhm,
+    };
   return { min, max, atCelsius, from: 'generic', otherSideOhm };
 }

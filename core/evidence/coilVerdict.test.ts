@@ -5,7 +5,14 @@ import type { ObservationOf } from '../casefile/contract';
 import { coilVerdict } from './coilVerdict';
 
 function verdictOf(reading: Partial<ObservationOf<'meter'>>, before: readonly Loose[] = [], vehicle = car('passive')) {
-  const meter = { kind: 'meter', channel: 'rear-right', point: 'sensor', quantity: 'resistance', value: 0, ...reading } as Loose;
+  const meter = {
+    kind: 'meter',
+    channel: 'rear-right',
+    point: 'sensor',
+    quantity: 'resistance',
+    value: 0,
+    ...reading,
+  } as Loose;
   const file = caseOf(vehicle, [...before, meter]);
   const stage = timelineOf(file).stages.at(-1);
   const one = file.observations.at(-1);
@@ -47,7 +54,15 @@ describe('a coil against its band', () => {
 });
 
 describe('whose band', () => {
-  const otherSide: Loose = { kind: 'meter', channel: 'rear-left', point: 'sensor', quantity: 'resistance', value: 2100, resolution: 10, temperature: 20 };
+  const otherSide: Loose = {
+    kind: 'meter',
+    channel: 'rear-left',
+    point: 'sensor',
+    quantity: 'resistance',
+    value: 2100,
+    resolution: 10,
+    temperature: 20,
+  };
 
   test('without a manual the other side is the measure', () => {
     const bare = car('passive', { specs: {} });

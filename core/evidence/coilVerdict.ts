@@ -70,5 +70,11 @@ export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, aro
     halfWidthOf(meter, around) * scale,
     temperatureHalfWidth(correctedOhm, temperatureSpread(meter, around)),
   ]);
-  return { band, correctedOhm, halfWidthOhm, verdict: judge(correctedOhm, halfWidthOhm, band), fits: fitsOf(correctedOhm, halfWidthOhm, band) };
+  return {
+    band,
+    correctedOhm,
+    halfWidthOhm,
+    verdict: judge(correctedOhm, halfWidthOhm, band),
+    fits: fitsOf(correctedOhm, halfWidthOhm, band),
+  };
 }

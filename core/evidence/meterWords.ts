@@ -11,12 +11,21 @@ export interface MeterWords {
   readonly heading: string;
   readonly detail: string;
   /** The scale: value and band in the quantity's unit; null where there is nothing to draw. */
-  readonly scale: { readonly value: number; readonly halfWidth: number; readonly min: number | null; readonly max: number | null } | null;
+  readonly scale: {
+    readonly value: number;
+    readonly halfWidth: number;
+    readonly min: number | null;
+    readonly max: number | null;
+  } | null;
 }
 
 type Meter = ObservationOf<'meter'>;
 
-const BAND_FROM = { manual: "the manual's band", 'other-side': 'the band of the other side', generic: 'the usual band (generic)' } as const;
+const BAND_FROM = {
+  manual: "the manual's band",
+  'other-side': 'the band of the other side',
+  generic: 'the usual band (generic)',
+} as const;
 
 /** What each outcome of a table means to the owner. */
 const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], string]>> = {
@@ -44,18 +53,41 @@ function coilWords(meter: Meter, channel: Channel, around: Around): MeterWords |
   const { band, correctedOhm, halfWidthOhm } = verdict;
   const scale = { value: correctedOhm, halfWidth: halfWidthOhm, min: band.min, max: band.max };
   const shown = showReading(correctedOhm, 'resistance');
-  const at = meter.temperature === undefined ? 'Part temperature not known' : `At ${meter.temperature} °C this is ${shown.number} ${shown.unit} at ${band.atCelsius} °C`;
+  const at =
+    meter.temperature === undefined
+      ? 'Part temperature not known'
+      : `At ${meter.temperature} °C this is ${shown.number} ${shown.unit} at ${band.atCelsius} °C`;
   const whose = BAND_FROM[band.from];
   switch (verdict.verdict) {
     case 'inside':
-      return { tone: 'good', heading: `Inside ${whose}.`, detail: `${at}. A whole coil can still be weak or break when shaken.`, scale };
+      return {
+        tone: 'good',
+        heading: `Inside ${whose}.`,
+        detail: `${at}. A whole coil can still be weak or break when shaken.`,
+        scale,
+      };
     case 'below':
-      return { tone: 'bad', heading: `${correctedOhm < band.min * 0.6 ? 'Well below' : 'Below'} ${whose}.`, detail: `${at}. ${meter.point === 'sensor' ? 'The sensor or its lead; the loom was not in this reading.' : 'Sensor, lead, plug or loom: all were in this reading.'}`, scale };
+      return {
+        tone: 'bad',
+        heading: `${correctedOhm < band.min * 0.6 ? 'Well below' : 'Below'} ${whose}.`,
+        detail: `${at}. ${meter.point === 'sensor' ? 'The sensor or its lead; the loom was not in this reading.' : 'Sensor, lead, plug or loom: all were in this reading.'}`,
+        scale,
+      };
     case 'above':
-      return { tone: 'bad', heading: `Above ${whose}.`, detail: `${at}. Compare with the other side before you condemn it: a new part can read outside a printed band.`, scale };
+      return {
+        tone: 'bad',
+        heading: `Above ${whose}.`,
+        detail: `${at}. Compare with the other side before you condemn it: a new part can read outside a printed band.`,
+        scale,
+      };
     case 'borderline-low':
     case 'borderline-high':
-      return { tone: 'borderline', heading: `Borderline: within its own uncertainty of a limit.`, detail: `${at}, give or take ${showReading(halfWidthOhm, 'resistance').number} ${showReading(halfWidthOhm, 'resistance').unit}. Measure on a finer range, or note the part's temperature.`, scale };
+      return {
+        tone: 'borderline',
+        heading: `Borderline: within its own uncertainty of a limit.`,
+        detail: `${at}, give or take ${showReading(halfWidthOhm, 'resistance').number} ${showReading(halfWidthOhm, 'resistance').unit}. Measure on a finer range, or note the part's temperature.`,
+        scale,
+      };
     default:
       return verdict.verdict satisfies never;
   }
@@ -63,13 +95,23 @@ function coilWords(meter: Meter, channel: Channel, around: Around): MeterWords |
 
 function otherWords(meter: Meter, channel: Channel | null, around: Around): MeterWords {
   const reading = readMeter(meter, channel, around);
-  if ('ignored' in reading) return { tone: 'void', heading: 'Counts for nothing here.', detail: reading.ignored.replace(/^void: /, ''), scale: null };
+  if ('ignored' in reading)
+    return {
+      tone: 'void',
+      heading: 'Counts for nothing here.',
+      detail: reading.ignored.replace(/^void: /, ''),
+      scale: null,
+    };
   const fits = reading.reports[0]?.fits ?? {};
   const sorted = Object.entries(fits).sort(([, a], [, b]) => b - a);
   const [tone, words] = OUTCOME_WORDS[sorted[0]?.[0] ?? ''] ?? ['plain', 'Noted'];
   const isWeak = sorted.length > 1 && (sorted[1]?.[1] ?? 0) > 0.25;
   const halfWidth = meter.value === 'overload' ? 0 : halfWidthOf(meter, around);
-  const detail = isWeak ? 'Not clear-cut: this reading alone is weak evidence.' : halfWidth > 0 && meter.value !== 'overload' ? `Give or take ${showReading(halfWidth, meter.quantity).number} ${showReading(halfWidth, meter.quantity).unit}.` : '';
+  const detail = isWeak
+    ? 'Not clear-cut: this reading alone is weak evidence.'
+    : halfWidth > 0 && meter.value !== 'overload'
+      ? `Give or take ${showReading(halfWidth, meter.quantity).number} ${showReading(halfWidth, meter.quantity).unit}.`
+      : '';
   return { tone: isWeak && tone === 'bad' ? 'borderline' : tone, heading: `${words}.`, detail, scale: null };
 }
 
@@ -80,7 +122,14 @@ function otherWords(meter: Meter, channel: Channel | null, around: Around): Mete
  */
 export function meterWords(meter: Meter, channel: Channel | null, around: Around): MeterWords {
   const isCoil = meter.quantity === 'resistance' && (meter.point === 'sensor' || meter.point === 'module-end');
-  if (isCoil && channel && !meter.unsteady && meter.value !== 'overload' && meter.while !== 'wiggle' && statedType(around, channel) !== 'active')
+  if (
+    isCoil &&
+    channel &&
+    !meter.unsteady &&
+    meter.value !== 'overload' &&
+    meter.while !== 'wiggle' &&
+    statedType(around, channel) !== 'active'
+  )
     return coilWords(meter, channel, around) ?? otherWords(meter, channel, around);
   return otherWords(meter, channel, around);
 }

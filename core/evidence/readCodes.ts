@@ -19,7 +19,10 @@ const STATUSES = ['current', 'pending', 'stored'] as const;
 /** Whether nothing had been erased or driven between the repair and this code: then it proves nothing yet. */
 function isLeftover(code: Code, around: Around): boolean {
   if (!around.afterRepair || code.status === 'current') return false;
-  const before = around.stage.slice(0, around.stage.findIndex((one) => one.id === code.id));
+  const before = around.stage.slice(
+    0,
+    around.stage.findIndex((one) => one.id === code.id),
+  );
   return !before.some((one) => one.kind === 'clear' || one.kind === 'drive');
 }
 
@@ -29,21 +32,32 @@ function isLeftover(code: Code, around: Around): boolean {
  * @returns reports, an `ignored` reason, or null when it belongs to a channel and is read with that channel's other codes.
  */
 export function readLoneCode(code: Code, around: Around): Reading | null {
-  if (isLeftover(code, around)) return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
+  if (isLeftover(code, around))
+    return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
   const { decoded, channel, failure } = meaningFor(code, around.vehicle);
   const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
   if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
   if (channel) return null;
-  if (code.module !== undefined && code.module !== 'abs') return { ignored: 'belongs to another module and names no wheel; parked' };
-  const unplaced: Report = { ids: [code.id], channel: null, check: bothTypes(codes.CODE_UNPLACED), fits: { present: 1 } };
-  const told: Report[] = failure ? [{ ids: [code.id], channel: null, check: bothTypes(codes.CODE_FAILURE), fits: { [failure]: 1 }, power: 0.5 }] : [];
+  if (code.module !== undefined && code.module !== 'abs')
+    return { ignored: 'belongs to another module and names no wheel; parked' };
+  const unplaced: Report = {
+    ids: [code.id],
+    channel: null,
+    check: bothTypes(codes.CODE_UNPLACED),
+    fits: { present: 1 },
+  };
+  const told: Report[] = failure
+    ? [{ ids: [code.id], channel: null, check: bothTypes(codes.CODE_FAILURE), fits: { [failure]: 1 }, power: 0.5 }]
+    : [];
   return { reports: [unplaced, ...told] };
 }
 
 function reportsFor(channel: Channel, named: readonly Code[], around: Around): Report[] {
   const ids = named.map((one) => one.id);
   if (ids.length === 0) return [];
-  const failures = [...new Set(named.map((one) => meaningFor(one, around.vehicle).failure).filter((one) => one !== null))];
+  const failures = [
+    ...new Set(named.map((one) => meaningFor(one, around.vehicle).failure).filter((one) => one !== null)),
+  ];
   const status = STATUSES.find((one) => named.some((code) => code.status === one));
   return [
     { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { named: 1 } },
@@ -54,7 +68,16 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around): R
       fits: { [failure]: 1 },
       power: 1 / failures.length,
     })),
-    ...(status ? [{ ids: named.filter((one) => one.status === status).map((one) => one.id), channel, check: bothTypes(codes.CODE_STATUS), fits: { [status]: 1 } }] : []),
+    ...(status
+      ? [
+          {
+            ids: named.filter((one) => one.status === status).map((one) => one.id),
+            channel,
+            check: bothTypes(codes.CODE_STATUS),
+            fits: { [status]: 1 },
+          },
+        ]
+      : []),
   ];
 }
 
@@ -94,10 +117,17 @@ function channelsOf(texts: readonly string[], around: Around): Channel[] {
 function listsOf(clear: ObservationOf<'clear'>, around: Around): { returned: Channel[]; stayed: Channel[] } {
   if (clear.returned || clear.stayed)
     return { returned: channelsOf(clear.returned ?? [], around), stayed: channelsOf(clear.stayed ?? [], around) };
-  if (clear.channel) return clear.result === 'stayed-clear' ? { returned: [], stayed: [clear.channel] } : { returned: [clear.channel], stayed: [] };
+  if (clear.channel)
+    return clear.result === 'stayed-clear'
+      ? { returned: [], stayed: [clear.channel] }
+      : { returned: [clear.channel], stayed: [] };
   const at = around.stage.findIndex((one) => one.id === clear.id);
   const [before, after] = [around.stage.slice(0, at), around.stage.slice(at + 1)];
-  const named = (part: readonly Observation[]): Channel[] => channelsOf(ofKind(part, 'code').map((one) => one.code), around);
+  const named = (part: readonly Observation[]): Channel[] =>
+    channelsOf(
+      ofKind(part, 'code').map((one) => one.code),
+      around,
+    );
   const earlier = named(before);
   if (clear.result === 'stayed-clear') return { returned: [], stayed: earlier };
   const later = named(after);
@@ -117,7 +147,9 @@ export function readClear(clear: ObservationOf<'clear'>, around: Around): Readin
   const outcome = clear.result === 'stayed-clear' ? 'returned-later' : clear.result;
   const reports: Report[] = [
     ...returned.map((channel) => ({ ids: [clear.id], channel, check, fits: { [outcome]: 1 } })),
-    ...stayed.filter((one) => !returned.includes(one)).map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
+    ...stayed
+      .filter((one) => !returned.includes(one))
+      .map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
   ];
   return reports.length > 0 ? { reports } : saw(clear, null, check, clear.result);
 }

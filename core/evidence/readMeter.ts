@@ -52,7 +52,12 @@ function readSpinVoltage(meter: Meter, channel: Channel | null, around: Around):
     const shares = split(meter.value, halfWidthOf(meter, around) + 0.2 * meter.value, { min: least, max: null });
     return sawSoftly(meter, channel, check, { low: shares.below, normal: shares.inside });
   }
-  return sawSoftly(meter, channel, check, believesZero(meter, channel, least, around) ? { none: 1, low: 0.1 } : { none: 1, low: 0.5, normal: 0.3 });
+  return sawSoftly(
+    meter,
+    channel,
+    check,
+    believesZero(meter, channel, least, around) ? { none: 1, low: 0.1 } : { none: 1, low: 0.5, normal: 0.3 },
+  );
 }
 
 /** A zero is believed when the meter could have shown the least voltage: told by its resolution, or by the other side. */
@@ -61,7 +66,12 @@ function believesZero(meter: Meter, channel: Channel | null, least: number, arou
   if (resolution !== null) return resolution <= least / 5;
   const other = channel && otherSide(channel, around.vehicle.channels);
   return ofKind(around.stage, 'meter').some(
-    (one) => one.channel === other && one.point === meter.point && one.quantity === 'ac-voltage' && typeof one.value === 'number' && one.value >= least,
+    (one) =>
+      one.channel === other &&
+      one.point === meter.point &&
+      one.quantity === 'ac-voltage' &&
+      typeof one.value === 'number' &&
+      one.value >= least,
   );
 }
 
@@ -89,9 +99,16 @@ function readWire(meter: Meter, channel: Channel | null, around: Around): Readin
   const check = loom.WIRES[wireOf(meter)];
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged')
     return { ignored: 'void: an end of the wire was still plugged in' };
-  if (meter.while === 'wiggle') return saw(meter, channel, loom.WIRE_WIGGLE, meter.unsteady || meter.value === 'overload' ? 'unsteady' : 'steady');
+  if (meter.while === 'wiggle')
+    return saw(meter, channel, loom.WIRE_WIGGLE, meter.unsteady || meter.value === 'overload' ? 'unsteady' : 'steady');
   if (meter.unsteady) return saw(meter, channel, check, 'unsteady');
-  if (meter.value === 'overload') return sawSoftly(meter, channel, check, (meter.range ?? Infinity) >= FULL_COIL_RANGE_OHM ? { open: 1 } : { open: 1, some: 1 });
+  if (meter.value === 'overload')
+    return sawSoftly(
+      meter,
+      channel,
+      check,
+      (meter.range ?? Infinity) >= FULL_COIL_RANGE_OHM ? { open: 1 } : { open: 1, some: 1 },
+    );
   if (meter.value >= INSULATED_OHM) return saw(meter, channel, check, 'open');
   const shares = split(meter.value, halfWidthOf(meter, around), { min: null, max: GOOD_WIRE_OHM });
   return sawSoftly(meter, channel, check, { good: shares.inside, some: shares.above });
@@ -103,12 +120,23 @@ function wireOf(meter: Meter): 1 | 2 {
 }
 
 function readInsulation(meter: Meter, channel: Channel | null): Reading {
-  const check = meter.point === 'wire-to-wire' ? loom.WIRE_TO_WIRE : meter.point === 'sensor-to-ground' ? sensor.SENSOR_TO_GROUND : loom.WIRES_TO_GROUND[wireOf(meter)];
+  const check =
+    meter.point === 'wire-to-wire'
+      ? loom.WIRE_TO_WIRE
+      : meter.point === 'sensor-to-ground'
+        ? sensor.SENSOR_TO_GROUND
+        : loom.WIRES_TO_GROUND[wireOf(meter)];
   const poor = meter.point === 'sensor-to-ground' ? 'leak' : 'short';
   if (meter.value === 'overload') {
     const range = meter.range ?? Infinity;
-    if (range <= 200) return { ignored: 'void: overload on the 200 Ω range says nothing of insulation; use the highest range' };
-    return sawSoftly(meter, channel, check, range >= INSULATED_OHM ? { insulated: 1 } : { insulated: 1, leak: range >= 20_000 ? 0.5 : 0.9 });
+    if (range <= 200)
+      return { ignored: 'void: overload on the 200 Ω range says nothing of insulation; use the highest range' };
+    return sawSoftly(
+      meter,
+      channel,
+      check,
+      range >= INSULATED_OHM ? { insulated: 1 } : { insulated: 1, leak: range >= 20_000 ? 0.5 : 0.9 },
+    );
   }
   if (meter.value >= INSULATED_OHM) return saw(meter, channel, check, 'insulated');
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged' && meter.point !== 'sensor-to-ground')
@@ -121,7 +149,8 @@ function readBattery(meter: Meter, around: Around): Reading {
   const scale = (around.vehicle.supplyNominal ?? 12) / 12;
   const cranking = meter.while === 'cranking';
   const least = (meter.point === 'module-supply' ? 11 : cranking ? 9.6 : 12.4) * scale;
-  const table = meter.point === 'module-supply' ? loom.MODULE_SUPPLY : cranking ? loom.BATTERY_CRANKING : loom.BATTERY_REST;
+  const table =
+    meter.point === 'module-supply' ? loom.MODULE_SUPPLY : cranking ? loom.BATTERY_CRANKING : loom.BATTERY_REST;
   const shares = split(meter.value, halfWidthOf(meter, around), { min: least, max: null });
   return sawSoftly(meter, null, bothTypes(table), { well: shares.inside, low: shares.below });
 }
@@ -143,14 +172,21 @@ export function readMeter(meter: Meter, channel: Channel | null, around: Around)
   switch (meter.point) {
     case 'sensor':
     case 'module-end':
-      return meter.quantity === 'ac-voltage' ? readSpinVoltage(meter, channel, around) : readCoil(meter, channel, around);
+      return meter.quantity === 'ac-voltage'
+        ? readSpinVoltage(meter, channel, around)
+        : readCoil(meter, channel, around);
     case 'wire-1':
     case 'wire-2':
       return readWire(meter, channel, around);
     case 'wire-1-to-ground':
     case 'wire-2-to-ground':
       if (meter.quantity === 'dc-voltage')
-        return saw(meter, channel, loom.WIRE_VOLTAGE, meter.value !== 'overload' && Math.abs(meter.value) < 0.8 ? 'none' : 'some');
+        return saw(
+          meter,
+          channel,
+          loom.WIRE_VOLTAGE,
+          meter.value !== 'overload' && Math.abs(meter.value) < 0.8 ? 'none' : 'some',
+        );
       return readInsulation(meter, channel);
     case 'sensor-to-ground':
     case 'wire-to-wire':

@@ -17,13 +17,24 @@ const FAMILY: readonly string[] = ['abs', 'stability', 'hill-start', 'hill-desce
 const CAR_PARTS: readonly string[] = ['battery', 'fuse', 'ground-point', 'fluid', 'tyres', 'brake-switch'];
 
 function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
-  const before = around.stage.slice(0, around.stage.findIndex((one) => one.id === lamps.id));
+  const before = around.stage.slice(
+    0,
+    around.stage.findIndex((one) => one.id === lamps.id),
+  );
   const proven = before.some((one) => one.kind === 'clear' || one.kind === 'drive');
   if (around.afterRepair && lamps.lit.length > 0 && !proven)
-    return { ignored: 'proves nothing yet: a lamp may stay lit after a good repair until codes are erased or the car has been driven' };
+    return {
+      ignored:
+        'proves nothing yet: a lamp may stay lit after a good repair until codes are erased or the car has been driven',
+    };
   const family = lamps.lit.some((one) => FAMILY.includes(one));
   const red = lamps.lit.includes('brake-red');
-  const report = (check: Report['check'], outcome: string): Report => ({ ids: [lamps.id], channel: null, check, fits: { [outcome]: 1 } });
+  const report = (check: Report['check'], outcome: string): Report => ({
+    ids: [lamps.id],
+    channel: null,
+    check,
+    fits: { [outcome]: 1 },
+  });
   const patterns = family || lamps.lit.length > 0 ? (lamps.pattern ?? []) : [];
   return {
     reports: [
@@ -48,13 +59,19 @@ const NOT_STUCK: readonly string[] = ['zero', 'follows', 'no-direction', 'cuts-i
 function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check'], outcome: string] {
   switch (one.while) {
     case 'stationary':
-      return [bothTypes(live.LIVE_STATIONARY), NOT_STUCK.includes(one.finding) ? 'zero' : one.finding === 'stuck-high' ? 'stuck-high' : 'erratic'];
+      return [
+        bothTypes(live.LIVE_STATIONARY),
+        NOT_STUCK.includes(one.finding) ? 'zero' : one.finding === 'stuck-high' ? 'stuck-high' : 'erratic',
+      ];
     case 'wiggle':
       return [bothTypes(live.LIVE_WIGGLE), DROPS.includes(one.finding) ? 'drops-out' : 'steady'];
     case 'hand-spin':
     case 'drive': {
       const perTurn = one.rhythm === 'once-per-turn' && one.finding !== 'follows';
-      return [bothTypes(one.while === 'drive' ? live.LIVE_DRIVE : live.LIVE_SPIN), perTurn ? 'once-per-turn' : one.finding];
+      return [
+        bothTypes(one.while === 'drive' ? live.LIVE_DRIVE : live.LIVE_SPIN),
+        perTurn ? 'once-per-turn' : one.finding,
+      ];
     }
     default:
       return one.while satisfies never;
@@ -63,11 +80,23 @@ function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check
 
 function readLive(one: ObservationOf<'live'>, channel: Channel | null): Reading {
   const [check, outcome] = liveOutcome(one);
-  return saw(one, channel, check, outcome, one.confidence === undefined ? undefined : Math.max(0.03, 1 - one.confidence));
+  return saw(
+    one,
+    channel,
+    check,
+    outcome,
+    one.confidence === undefined ? undefined : Math.max(0.03, 1 - one.confidence),
+  );
 }
 
 function readDrive(drive: ObservationOf<'drive'>): Reading {
-  return saw(drive, null, bothTypes(dash.DRIVE), drive.result === 'lamps-came-back' ? 'came-back' : 'stayed-out', drive.result === 'lamps-went-out' ? 0.1 : undefined);
+  return saw(
+    drive,
+    null,
+    bothTypes(dash.DRIVE),
+    drive.result === 'lamps-came-back' ? 'came-back' : 'stayed-out',
+    drive.result === 'lamps-went-out' ? 0.1 : undefined,
+  );
 }
 
 /** Half-width of a measurement with a feeler gauge, metre (generic). */
@@ -77,7 +106,11 @@ function readDistance(one: ObservationOf<'distance'>, channel: Channel | null, a
   switch (one.point) {
     case 'air-gap': {
       const shares = split(one.value, BLADE_M, around.vehicle.specs?.airGap ?? { min: 0.0003, max: 0.0015 });
-      return sawSoftly(one, channel, trials.AIR_GAP, { narrow: shares.below, inside: shares.inside, wide: shares.above });
+      return sawSoftly(one, channel, trials.AIR_GAP, {
+        narrow: shares.below,
+        inside: shares.inside,
+        wide: shares.above,
+      });
     }
     case 'ring-runout': {
       const shares = split(one.value, BLADE_M, { min: null, max: 0.00015 });
@@ -95,13 +128,16 @@ function readDistance(one: ObservationOf<'distance'>, channel: Channel | null, a
 }
 
 function readNoCode(one: ObservationOf<'no-code'>): Reading {
-  if (one.tested === false) return { ignored: 'void: read straight after an erase, before the module could test again' };
-  if (one.module !== undefined && one.module !== 'abs') return { ignored: 'another module without codes says nothing of the brake module' };
+  if (one.tested === false)
+    return { ignored: 'void: read straight after an erase, before the module could test again' };
+  if (one.module !== undefined && one.module !== 'abs')
+    return { ignored: 'another module without codes says nothing of the brake module' };
   return saw(one, null, bothTypes(codes.NO_CODE), 'none');
 }
 
 function readNoAnswer(one: ObservationOf<'no-answer'>): Reading {
-  if (one.module !== undefined && one.module !== 'abs') return { ignored: 'another module that does not answer says nothing of the brake module' };
+  if (one.module !== undefined && one.module !== 'abs')
+    return { ignored: 'another module that does not answer says nothing of the brake module' };
   return saw(one, null, bothTypes(codes.NO_ANSWER), 'silent');
 }
 

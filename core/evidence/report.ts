@@ -30,12 +30,27 @@ export interface Around {
 }
 
 /** A reading that says a check showed this outcome. */
-export function saw(of: Observation, channel: Channel | null, check: TypedTable, outcome: string, mistaken?: number): Reading {
-  return { reports: [{ ids: [of.id], channel, check, fits: { [outcome]: 1 }, ...(mistaken === undefined ? {} : { mistaken }) }] };
+export function saw(
+  of: Observation,
+  channel: Channel | null,
+  check: TypedTable,
+  outcome: string,
+  mistaken?: number,
+): Reading {
+  return {
+    reports: [
+      { ids: [of.id], channel, check, fits: { [outcome]: 1 }, ...(mistaken === undefined ? {} : { mistaken }) },
+    ],
+  };
 }
 
 /** A reading shared out over several outcomes. */
-export function sawSoftly(of: Observation, channel: Channel | null, check: TypedTable, fits: Readonly<Record<string, number>>): Reading {
+export function sawSoftly(
+  of: Observation,
+  channel: Channel | null,
+  check: TypedTable,
+  fits: Readonly<Record<string, number>>,
+): Reading {
   return { reports: [{ ids: [of.id], channel, check, fits }] };
 }
 
@@ -45,6 +60,9 @@ export function statedType(around: Around, channel: Channel | null): SensorType 
 }
 
 /** The observations of one kind in the stage. */
-export function ofKind<K extends Observation['kind']>(stage: readonly Observation[], kind: K): readonly ObservationOf<K>[] {
+export function ofKind<K extends Observation['kind']>(
+  stage: readonly Observation[],
+  kind: K,
+): readonly ObservationOf<K>[] {
   return stage.filter((one): one is ObservationOf<K> => one.kind === kind);
 }

@@ -6,10 +6,15 @@ import { composeGuide, type Guide } from './compose';
 import { PROCEDURES } from './repairSteps';
 import { STUCK_LADDER } from './stuckLadder';
 
-const places = (sensor: string, plug: string): Partial<Vehicle> => ({ places: { 'rear-right': { sensor, plug } } as Vehicle['places'] });
+const places = (sensor: string, plug: string): Partial<Vehicle> => ({
+  places: { 'rear-right': { sensor, plug } } as Vehicle['places'],
+});
 
 function guideFor(vehicle: Vehicle, work: readonly Partial<Work>[] = [], repair = 'replaced:sensor'): Guide {
-  const file: CaseFile = { ...caseOf(vehicle, []), work: work.map((one, index) => ({ id: `w${index}`, step: '', ...one })) };
+  const file: CaseFile = {
+    ...caseOf(vehicle, []),
+    work: work.map((one, index) => ({ id: `w${index}`, step: '', ...one })),
+  };
   const guide = composeGuide(file, repair, 'rear-right');
   if (!guide) throw new Error(`no guide for ${repair}`);
   return guide;
@@ -22,7 +27,14 @@ describe('a sensor in the knuckle, plug at the sill', () => {
   const vehicle = car('passive', { ...places('knuckle', 'sill'), specs: { torques: { 'sensor-bolt': 8 } } });
 
   test('phases stand in working order', () => {
-    expect(guideFor(vehicle).phases.map((one) => one.phase)).toEqual(['make-safe', 'reach-it', 'free-it', 'prepare', 'fit', 'close-up']);
+    expect(guideFor(vehicle).phases.map((one) => one.phase)).toEqual([
+      'make-safe',
+      'reach-it',
+      'free-it',
+      'prepare',
+      'fit',
+      'close-up',
+    ]);
   });
   test('closing runs backwards through what was opened', () => {
     const all = ids(guideFor(vehicle));
@@ -31,16 +43,22 @@ describe('a sensor in the knuckle, plug at the sill', () => {
     expect(opened).toEqual(['raised', 'wheel-off', 'plug-apart', 'clips-out', 'bolt-out', 'sensor-out']);
     expect(closed).toEqual(['sensor-out', 'bolt-out', 'clips-out', 'plug-apart', 'wheel-off', 'raised']);
   });
-  test('no arch liner is opened, and none is put back', () => expect(ids(guideFor(vehicle)).filter((id) => id.includes('liner'))).toEqual([]));
-  test('the last pass on the wheel nuts comes with the car on the ground', () => expect(ids(guideFor(vehicle)).slice(-2)).toEqual(['undo:raised', 'wheel-torqued']));
+  test('no arch liner is opened, and none is put back', () =>
+    expect(ids(guideFor(vehicle)).filter((id) => id.includes('liner'))).toEqual([]));
+  test('the last pass on the wheel nuts comes with the car on the ground', () =>
+    expect(ids(guideFor(vehicle)).slice(-2)).toEqual(['undo:raised', 'wheel-torqued']));
   test("the manual's torque stands at its step, an unknown one is left to the manual", () => {
     const torques = stepsOf(guideFor(vehicle)).flatMap((one) => (one.torque ? [one.torque] : []));
-    expect(torques).toEqual([{ point: 'sensor-bolt', newtonMetre: 8 }, { point: 'wheel-nut', newtonMetre: null }]);
+    expect(torques).toEqual([
+      { point: 'sensor-bolt', newtonMetre: 8 },
+      { point: 'wheel-nut', newtonMetre: null },
+    ]);
   });
 });
 
 describe('access varies by place', () => {
-  test('behind the arch liner', () => expect(ids(guideFor(car('passive', places('knuckle', 'arch-liner'))))).toContain('liner-off'));
+  test('behind the arch liner', () =>
+    expect(ids(guideFor(car('passive', places('knuckle', 'arch-liner'))))).toContain('liner-off'));
   test('behind the disc: caliper hung, pedal pumped at the end', () => {
     const all = ids(guideFor(car('passive', places('behind-disc', 'sill'))));
     expect(all.indexOf('caliper-off')).toBeLessThan(all.indexOf('disc-off'));
@@ -48,8 +66,16 @@ describe('access varies by place', () => {
     expect(all.at(-1)).toBe('pedal-pumped');
   });
   test('on the differential no wheel comes off', () => {
-    const file = caseOf(car('passive', { channels: ['front-left', 'front-right', 'rear-axle'], places: { 'rear-axle': { sensor: 'differential', plug: 'underbody' } } }), []);
-    const all = composeGuide(file, 'replaced:sensor', 'rear-axle')?.phases.flatMap((one) => one.steps.map((step) => step.id)) ?? [];
+    const file = caseOf(
+      car('passive', {
+        channels: ['front-left', 'front-right', 'rear-axle'],
+        places: { 'rear-axle': { sensor: 'differential', plug: 'underbody' } },
+      }),
+      [],
+    );
+    const all =
+      composeGuide(file, 'replaced:sensor', 'rear-axle')?.phases.flatMap((one) => one.steps.map((step) => step.id)) ??
+      [];
     expect(all.some((id) => id.startsWith('wheel-off'))).toBe(false);
     expect(all).toContain('raised@rear-axle');
   });
@@ -77,15 +103,22 @@ describe('what was done', () => {
 
 describe('cautions', () => {
   test('each is said once per exposure', () => {
-    const said = stepsOf(guideFor(car('passive', places('behind-disc', 'arch-liner')))).flatMap((one) => one.cautions.map((each) => each.id));
+    const said = stepsOf(guideFor(car('passive', places('behind-disc', 'arch-liner')))).flatMap((one) =>
+      one.cautions.map((each) => each.id),
+    );
     expect(said.length).toBeGreaterThan(5);
     expect(new Set(said).size).toBe(said.length);
   });
   test('on a high-voltage car the first words are to stop', () => {
-    expect(stepsOf(guideFor(car('active', { ...places('knuckle', 'sill'), highVoltage: true })))[0]?.cautions[0]?.id).toBe('high-voltage');
+    expect(
+      stepsOf(guideFor(car('active', { ...places('knuckle', 'sill'), highVoltage: true })))[0]?.cautions[0]?.id,
+    ).toBe('high-voltage');
   });
   test('every caution that a table names has words', () => {
-    const named = [...PROCEDURES.flatMap((one) => one.steps.flatMap((step) => step.cautions ?? [])), ...STUCK_LADDER.flatMap((one) => one.cautions)];
+    const named = [
+      ...PROCEDURES.flatMap((one) => one.steps.flatMap((step) => step.cautions ?? [])),
+      ...STUCK_LADDER.flatMap((one) => one.cautions),
+    ];
     expect(named.filter((id) => !STEP_CAUTIONS.has(id))).toEqual([]);
   });
 });

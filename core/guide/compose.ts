@@ -42,7 +42,11 @@ function workOf(file: CaseFile, key: string): WorkDone {
   const entries = (file.work ?? []).filter((one) => one.step === key);
   const last = entries.at(-1);
   const skipped = last !== undefined && (last as { skipped?: unknown }).skipped === true;
-  return { done: last !== undefined && !skipped && last.undone !== true, undone: last !== undefined && !skipped && last.undone === true, skipped };
+  return {
+    done: last !== undefined && !skipped && last.undone !== true,
+    undone: last !== undefined && !skipped && last.undone === true,
+    skipped,
+  };
 }
 
 /** The opening steps that a procedure needs on this car, in order: making safe, reaching, freeing. */
@@ -121,7 +125,9 @@ class Composer {
     const key = this.key(row);
     const state = workOf(this.file, key);
     if (!undo || state.skipped) return [];
-    return [this.draft({ ...undo, id: row.id }, `undo:${key}`, { done: state.undone, undone: false, skipped: false }, key)];
+    return [
+      this.draft({ ...undo, id: row.id }, `undo:${key}`, { done: state.undone, undone: false, skipped: false }, key),
+    ];
   }
 }
 
@@ -137,7 +143,19 @@ function withCautions(drafts: readonly Draft[], highVoltage: boolean): GuideStep
 }
 
 /** Other opening work on the car that stands open though this repair does not need it: it is closed up too. */
-const ALL_OPENING: readonly StepRow[] = [open.RAISED, open.WHEEL, open.LINER, open.TRIM, open.CALIPER, open.DISC, open.PLUG, open.CLIPS, open.MODULE_PLUG, open.BOLT, open.SENSOR];
+const ALL_OPENING: readonly StepRow[] = [
+  open.RAISED,
+  open.WHEEL,
+  open.LINER,
+  open.TRIM,
+  open.CALIPER,
+  open.DISC,
+  open.PLUG,
+  open.CLIPS,
+  open.MODULE_PLUG,
+  open.BOLT,
+  open.SENSOR,
+];
 
 function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer): StepRow[] {
   return ALL_OPENING.filter((row) => !needed.some((one) => one.id === row.id) && workOf(file, composer.key(row)).done);
@@ -154,7 +172,9 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
   if (!procedure) return null;
   const composer = new Composer(file, channel);
   const opening = openingFor(procedure, file, channel);
-  const backwards = [...opening, ...alsoOpen(opening, file, composer)].sort((a, b) => ALL_OPENING.indexOf(b) - ALL_OPENING.indexOf(a));
+  const backwards = [...opening, ...alsoOpen(opening, file, composer)].sort(
+    (a, b) => ALL_OPENING.indexOf(b) - ALL_OPENING.indexOf(a),
+  );
   const back = backwards.flatMap((row) => composer.back(row));
   const wheel = opening.includes(open.WHEEL);
   const drafts: Draft[] = [
@@ -164,11 +184,19 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
     ...(wheel ? [composer.forward(open.WHEEL_TORQUE)] : []),
     ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
   ];
-  const steps = withCautions(PHASES.flatMap((phase) => drafts.filter((one) => one.phase === phase)), file.vehicle.highVoltage === true);
+  const steps = withCautions(
+    PHASES.flatMap((phase) => drafts.filter((one) => one.phase === phase)),
+    file.vehicle.highVoltage === true,
+  );
   return {
     repair,
     channel,
-    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((one) => one.phase === phase) })).filter((one) => one.steps.length > 0),
-    needs: { tools: [...new Set(steps.filter((one) => !one.skipped).flatMap((one) => one.tools))], parts: procedure.parts },
+    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((one) => one.phase === phase) })).filter(
+      (one) => one.steps.length > 0,
+    ),
+    needs: {
+      tools: [...new Set(steps.filter((one) => !one.skipped).flatMap((one) => one.tools))],
+      parts: procedure.parts,
+    },
   };
 }

@@ -6,7 +6,30 @@ export type Phase = (typeof PHASES)[number];
 export type TorquePoint = keyof NonNullable<Specs['torques']>;
 
 /** Which drawing shows the step; the app has one for each. */
-export type Drawing = 'chock' | 'wheel-nut' | 'stand' | 'wheel' | 'liner' | 'photo' | 'plug' | 'clip' | 'bolt' | 'turn' | 'pull' | 'bore' | 'ring' | 'compare' | 'seat' | 'torque' | 'pedal' | 'caliper' | 'wire' | 'battery' | 'fluid' | 'key' | 'look';
+export type Drawing =
+  | 'chock'
+  | 'wheel-nut'
+  | 'stand'
+  | 'wheel'
+  | 'liner'
+  | 'photo'
+  | 'plug'
+  | 'clip'
+  | 'bolt'
+  | 'turn'
+  | 'pull'
+  | 'bore'
+  | 'ring'
+  | 'compare'
+  | 'seat'
+  | 'torque'
+  | 'pedal'
+  | 'caliper'
+  | 'wire'
+  | 'battery'
+  | 'fluid'
+  | 'key'
+  | 'look';
 
 /** What has to be done, as a table's row. `{where}` in texts stands for the corner. */
 export interface StepRow {

@@ -11,7 +11,17 @@ test('the ledger adds up by use; tools and spares are no part of what the repair
     { id: '6', item: 'best case', amount: 200, use: 'quote', case: 'best' },
     { id: '7', item: 'usual case', amount: 280, use: 'quote', case: 'usual' },
   ]);
-  expect(sums).toEqual({ needed: 31.5, wasted: 80, kept: 24, spare: 10, refund: 70, spent: 75.5, quote: 280, saved: 238.5 });
+  expect(sums).toEqual({
+    needed: 31.5,
+    wasted: 80,
+    kept: 24,
+    spare: 10,
+    refund: 70,
+    spent: 75.5,
+    quote: 280,
+    saved: 238.5,
+  });
 });
 
-test('without a quote nothing is said of savings', () => expect(tally([])).toMatchObject({ spent: 0, quote: null, saved: null }));
+test('without a quote nothing is said of savings', () =>
+  expect(tally([])).toMatchObject({ spent: 0, quote: null, saved: null }));

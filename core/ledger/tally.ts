@@ -22,9 +22,25 @@ export interface Tally {
  * @example tally([{ id: 'c1', item: 'sensor', amount: 31, use: 'needed' }, { id: 'c2', item: 'quote', amount: 280, use: 'quote' }]).saved // => 249
  */
 export function tally(costs: readonly Cost[]): Tally {
-  const sum = (use: Cost['use']): number => Math.round(100 * costs.reduce((total, one) => total + (one.use === use ? one.amount : 0), 0)) / 100;
-  const [needed, wasted, kept, spare, refund] = [sum('needed'), sum('wasted'), sum('kept'), sum('spare'), sum('refund')];
+  const sum = (use: Cost['use']): number =>
+    Math.round(100 * costs.reduce((total, one) => total + (one.use === use ? one.amount : 0), 0)) / 100;
+  const [needed, wasted, kept, spare, refund] = [
+    sum('needed'),
+    sum('wasted'),
+    sum('kept'),
+    sum('spare'),
+    sum('refund'),
+  ];
   const quotes = costs.filter((one) => one.use === 'quote');
   const quote = (quotes.find((one) => one.case === 'usual') ?? quotes[0])?.amount ?? null;
-  return { needed, wasted, kept, spare, refund, spent: needed + wasted + kept + spare - refund, quote, saved: quote === null ? null : quote - needed - wasted + refund };
+  return {
+    needed,
+    wasted,
+    kept,
+    spare,
+    refund,
+    spent: needed + wasted + kept + spare - refund,
+    quote,
+    saved: quote === null ? null : quote - needed - wasted + refund,
+  };
 }

@@ -22,17 +22,29 @@ export interface SinceRepair {
 export function sinceRepair(file: CaseFile): SinceRepair {
   const repair = file.repairs?.at(-1) ?? null;
   if (!repair) return { repair: null, observations: [] };
-  const after = repair.after === null ? -1 : repair.after === undefined ? file.observations.length - 1 : file.observations.findIndex((one) => one.id === repair.after);
+  const after =
+    repair.after === null
+      ? -1
+      : repair.after === undefined
+        ? file.observations.length - 1
+        : file.observations.findIndex((one) => one.id === repair.after);
   return { repair, observations: file.observations.slice(after + 1).filter((one) => !one.withdrawn) };
 }
 
 type Judge = (one: Observation) => 'good' | 'bad' | null;
 
 const JUDGES: Readonly<Record<ProofStepId, Judge>> = {
-  erase: (one) => (one.kind === 'clear' ? (one.result === 'stayed-clear' ? 'good' : one.result === 'refused' ? null : 'bad') : null),
-  spin: (one) => (one.kind === 'live' && one.while === 'hand-spin' ? (one.finding === 'follows' ? 'good' : 'bad') : null),
+  erase: (one) =>
+    one.kind === 'clear' ? (one.result === 'stayed-clear' ? 'good' : one.result === 'refused' ? null : 'bad') : null,
+  spin: (one) =>
+    one.kind === 'live' && one.while === 'hand-spin' ? (one.finding === 'follows' ? 'good' : 'bad') : null,
   drive: (one) => (one.kind === 'drive' ? (one.result === 'lamps-came-back' ? 'bad' : 'good') : null),
-  're-read': (one) => (one.kind === 'no-code' && one.tested !== false ? 'good' : one.kind === 'code' && one.status === 'current' ? 'bad' : null),
+  're-read': (one) =>
+    one.kind === 'no-code' && one.tested !== false
+      ? 'good'
+      : one.kind === 'code' && one.status === 'current'
+        ? 'bad'
+        : null,
   lamps: (one) => (one.kind === 'lamps' ? (one.lit.length === 0 ? 'good' : null) : null),
 };
 
@@ -43,7 +55,9 @@ const JUDGES: Readonly<Record<ProofStepId, Judge>> = {
 export function proofSteps(file: CaseFile): ProofStep[] {
   const { observations } = sinceRepair(file);
   return (Object.keys(JUDGES) as ProofStepId[]).map((id) => {
-    const judged = observations.map((one) => ({ id: one.id, state: JUDGES[id](one) })).filter((one) => one.state !== null);
+    const judged = observations
+      .map((one) => ({ id: one.id, state: JUDGES[id](one) }))
+      .filter((one) => one.state !== null);
     const last = judged.at(-1);
     return { id, state: last?.state ?? 'open', by: last?.id ?? null };
   });

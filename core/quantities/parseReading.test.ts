@@ -27,13 +27,22 @@ describe('what people type', () => {
     ['+12', 12],
   ])('%s', (text, ohm) => expect(value(text)).toBe(ohm));
 
-  test.each(['OL', '0L', '0.L', 'O.L', 'ol', ' OL ', 'OL MΩ', 'open', 'overload', '1 .', '1.   ', '∞', '1 _'])('%s is overload', (text) => {
-    expect(value(text)).toBe(text.trim() === '1.' ? 'overload' : 'overload');
-  });
+  test.each(['OL', '0L', '0.L', 'O.L', 'ol', ' OL ', 'OL MΩ', 'open', 'overload', '1 .', '1.   ', '∞', '1 _'])(
+    '%s is overload',
+    (text) => {
+      expect(value(text)).toBe(text.trim() === '1.' ? 'overload' : 'overload');
+    },
+  );
 
   test('a voltage keeps its kind and the value of its last digit', () => {
-    expect(parseReading('230 mV~')).toEqual({ ok: true, value: { value: 0.23, quantity: 'ac-voltage', resolution: 0.001 } });
-    expect(parseReading('11.84 V')).toEqual({ ok: true, value: { value: 11.84, quantity: 'dc-voltage', resolution: 0.01 } });
+    expect(parseReading('230 mV~')).toEqual({
+      ok: true,
+      value: { value: 0.23, quantity: 'ac-voltage', resolution: 0.001 },
+    });
+    expect(parseReading('11.84 V')).toEqual({
+      ok: true,
+      value: { value: 11.84, quantity: 'dc-voltage', resolution: 0.01 },
+    });
     expect(parseReading('0.10', 'ac-voltage')).toMatchObject({ value: { value: 0.1, resolution: 0.01 } });
     expect(parseReading('7.2 mA')).toMatchObject({ value: { value: 0.0072, quantity: 'dc-current' } });
   });
@@ -66,7 +75,9 @@ test('what is shown is read back', () => {
     fc.property(fc.integer({ min: 1, max: 19_990_000 }), (ohm) => {
       const shown = showReading(ohm, 'resistance', 1);
       const read = parseReading(`${shown.number} ${shown.unit}`);
-      expect(read.ok && typeof read.value.value === 'number' && Math.abs(read.value.value - ohm) / ohm < 0.001).toBe(true);
+      expect(read.ok && typeof read.value.value === 'number' && Math.abs(read.value.value - ohm) / ohm < 0.001).toBe(
+        true,
+      );
     }),
   );
 });

@@ -12,7 +12,8 @@ export interface Reading {
 
 /** Longer than any display; keeps hostile text from costing time. */
 const LONGEST = 60;
-const OVERLOAD = /^(?:[0o]\.?\s*l\.?|ol|over\s*load|overrange|over|open|inf(?:inity|inite)?|∞|1\s*\.?\s*_+|1\s+\.|1\.\s*|_+)$/i;
+const OVERLOAD =
+  /^(?:[0o]\.?\s*l\.?|ol|over\s*load|overrange|over|open|inf(?:inity|inite)?|∞|1\s*\.?\s*_+|1\s+\.|1\.\s*|_+)$/i;
 const SHAPE = /^([+-]?)(\d*)(?:([.,'\u2019\s])(\d+)|[.,])?\s*([a-zµμΩω~⎓=\s]*)$/iu;
 const PREFIX: Readonly<Record<string, number>> = { k: 1e3, M: 1e6, m: 1e-3, µ: 1e-6, μ: 1e-6, u: 1e-6, '': 1 };
 
@@ -71,19 +72,27 @@ function normalise(text: string): string {
  * @example parseReading('0L').value.value // => "overload"
  */
 export function parseReading(text: string, assumed: Quantity | null = null): Result<Reading> {
-  const refuse = (code: string, message: string): Result<Reading> => ({ ok: false, problems: [{ path: '', code, message }] });
-  if (text.length > LONGEST) return refuse('too-long', `is longer than ${LONGEST} characters; type only what the display shows`);
+  const refuse = (code: string, message: string): Result<Reading> => ({
+    ok: false,
+    problems: [{ path: '', code, message }],
+  });
+  if (text.length > LONGEST)
+    return refuse('too-long', `is longer than ${LONGEST} characters; type only what the display shows`);
   const bare = normalise(text.trim().replace(/\s+/gu, ' '));
   if (bare === '') return refuse('empty', 'is empty; type what the display shows, or OL');
   const withoutUnit = bare.replace(/\s*[kKmM]?(Ω|ohms?)$/u, '');
-  if (OVERLOAD.test(bare) || OVERLOAD.test(withoutUnit)) return { ok: true, value: { value: 'overload', quantity: null, resolution: null } };
+  if (OVERLOAD.test(bare) || OVERLOAD.test(withoutUnit))
+    return { ok: true, value: { value: 'overload', quantity: null, resolution: null } };
   const match = SHAPE.exec(bare);
   const unit = match ? readUnit(match[5] ?? '', assumed) : null;
   const digits = match ? readDigits(match[2] ?? '', match[3] ?? '', match[4] ?? '') : null;
   if (!match || !unit || !digits)
     return refuse('not-a-reading', `"${bare.slice(0, 20)}" is no reading; write for example 1.03 kΩ, 230 mV or OL`);
   if (isAmbiguous(match[2] ?? '', match[3] ?? '', match[4] ?? '', unit.factor))
-    return refuse('ambiguous', `"${bare}" could be ${match[2]}${match[4]} or ${match[2]}.${match[4]}; write one of these`);
+    return refuse(
+      'ambiguous',
+      `"${bare}" could be ${match[2]}${match[4]} or ${match[2]}.${match[4]}; write one of these`,
+    );
   const value = tidy((match[1] === '-' ? -1 : 1) * digits.value * unit.factor);
   const quantity = unit.quantity ?? assumed;
   if (value < 0 && quantity !== 'dc-voltage' && quantity !== 'dc-current')

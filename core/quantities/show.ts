@@ -32,6 +32,8 @@ export function showReading(value: number | 'overload', quantity: Quantity, reso
   if (value === 'overload') return { number: 'OL', unit: '' };
   const [factor, prefix] = prefixFor(value, quantity);
   const scaled = value / factor;
-  const places = resolution ? Math.round(-Math.log10(resolution / factor)) : 2 - Math.floor(Math.log10(Math.abs(scaled) || 1));
+  const places = resolution
+    ? Math.round(-Math.log10(resolution / factor))
+    : 2 - Math.floor(Math.log10(Math.abs(scaled) || 1));
   return { number: scaled.toFixed(Math.min(4, Math.max(0, places))), unit: prefix + UNIT[quantity] };
 }

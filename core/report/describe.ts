@@ -30,12 +30,20 @@ function list(words: readonly string[], table: Readonly<Record<string, string>>)
 function meter(one: ObservationOf<'meter'>, at: string): Described {
   const shown = showReading(one.value, one.quantity, one.resolution ?? null);
   const state = [
-    one.while && one.while !== 'still' ? { wiggle: 'while wiggling the lead', 'hand-spin': 'spun by hand', cranking: 'while cranking' }[one.while] : '',
+    one.while && one.while !== 'still'
+      ? { wiggle: 'while wiggling the lead', 'hand-spin': 'spun by hand', cranking: 'while cranking' }[one.while]
+      : '',
     one.unsteady ? 'jumps about' : '',
     one.temperature === undefined ? '' : `part at ${one.temperature} °C`,
-    one.range === undefined ? '' : `${showReading(one.range, one.quantity).number} ${showReading(one.range, one.quantity).unit} range`,
+    one.range === undefined
+      ? ''
+      : `${showReading(one.range, one.quantity).number} ${showReading(one.range, one.quantity).unit} range`,
   ];
-  return { title: join(names.POINT_NAMES[one.point] ?? one.point, at), figure: `${shown.number} ${shown.unit}`.trim(), detail: state.filter(Boolean).join('; ') };
+  return {
+    title: join(names.POINT_NAMES[one.point] ?? one.point, at),
+    figure: `${shown.number} ${shown.unit}`.trim(),
+    detail: state.filter(Boolean).join('; '),
+  };
 }
 
 function join(title: string, at: string): string {
@@ -44,9 +52,26 @@ function join(title: string, at: string): string {
 
 function code(one: ObservationOf<'code'>, file: CaseFile, speech: Speech): Described {
   const { decoded, channel, failure, by } = meaningFor(one, file.vehicle);
-  const whose = { entered: '', owner: 'your meaning', reader: "the reader's wording", standard: 'public table', none: 'meaning not known' }[by];
-  const words = [failure ? names.FAILURE_NAMES[failure] : '', channel ? sayChannel(channel, speech.sides, file.vehicle.steeringSide) : ''].filter(Boolean).join(', ');
-  return { title: `Code ${decoded.code || one.code}${words ? `: ${words}` : ''}`, figure: '', detail: [one.status === 'unknown' ? 'status not told' : one.status, one.meaning ?? '', whose].filter(Boolean).join('; ') };
+  const whose = {
+    entered: '',
+    owner: 'your meaning',
+    reader: "the reader's wording",
+    standard: 'public table',
+    none: 'meaning not known',
+  }[by];
+  const words = [
+    failure ? names.FAILURE_NAMES[failure] : '',
+    channel ? sayChannel(channel, speech.sides, file.vehicle.steeringSide) : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+  return {
+    title: `Code ${decoded.code || one.code}${words ? `: ${words}` : ''}`,
+    figure: '',
+    detail: [one.status === 'unknown' ? 'status not told' : one.status, one.meaning ?? '', whose]
+      .filter(Boolean)
+      .join('; '),
+  };
 }
 
 /**
@@ -59,9 +84,15 @@ export function describeObservation(one: Observation, file: CaseFile, speech: Sp
   const say = (title: string, detail = '', figure = ''): Described => ({ title, figure, detail });
   switch (one.kind) {
     case 'lamps':
-      return say(one.lit.length > 0 ? `Lit: ${list(one.lit, names.LAMP_NAMES)}` : 'All lamps out', list(one.pattern ?? [], names.PATTERN_NAMES));
+      return say(
+        one.lit.length > 0 ? `Lit: ${list(one.lit, names.LAMP_NAMES)}` : 'All lamps out',
+        list(one.pattern ?? [], names.PATTERN_NAMES),
+      );
     case 'symptom':
-      return say(join(names.SYMPTOM_NAMES[one.symptom] ?? one.symptom, at), one.bend ? `on ${one.bend}-hand bends` : '');
+      return say(
+        join(names.SYMPTOM_NAMES[one.symptom] ?? one.symptom, at),
+        one.bend ? `on ${one.bend}-hand bends` : '',
+      );
     case 'code':
       return code(one, file, speech);
     case 'no-code':
@@ -69,27 +100,51 @@ export function describeObservation(one: Observation, file: CaseFile, speech: Sp
     case 'no-answer':
       return say('The reader could not reach the module');
     case 'clear':
-      return say(join(`Erased: ${names.CLEAR_NAMES[one.result] ?? one.result}`, at), [one.returned?.length ? `back: ${one.returned.join(', ')}` : '', one.stayed?.length ? `away: ${one.stayed.join(', ')}` : ''].filter(Boolean).join('; '));
+      return say(
+        join(`Erased: ${names.CLEAR_NAMES[one.result] ?? one.result}`, at),
+        [
+          one.returned?.length ? `back: ${one.returned.join(', ')}` : '',
+          one.stayed?.length ? `away: ${one.stayed.join(', ')}` : '',
+        ]
+          .filter(Boolean)
+          .join('; '),
+      );
     case 'live': {
-      const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[one.while];
+      const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[
+        one.while
+      ];
       return say(join(how, at), one.rhythm ? 'once a turn' : '', names.LIVE_NAMES[one.finding] ?? one.finding);
     }
     case 'drive':
-      return say(`Drive: ${names.DRIVE_NAMES[one.result] ?? one.result}`, '', one.distance === undefined ? '' : `${one.distance} km`);
+      return say(
+        `Drive: ${names.DRIVE_NAMES[one.result] ?? one.result}`,
+        '',
+        one.distance === undefined ? '' : `${one.distance} km`,
+      );
     case 'look':
-      return say(`${join(names.PART_NAMES[one.part] ?? one.part, at)}: ${names.FINDING_NAMES[one.finding] ?? one.finding}`, 'by eye');
+      return say(
+        `${join(names.PART_NAMES[one.part] ?? one.part, at)}: ${names.FINDING_NAMES[one.finding] ?? one.finding}`,
+        'by eye',
+      );
     case 'meter':
       return meter(one, at);
     case 'distance':
       return say(join(names.POINT_NAMES[one.point] ?? one.point, at), '', `${(one.value * 1000).toFixed(2)} mm`);
     case 'swap':
-      return say(join('Sensors exchanged', at), `with ${where(file, { channel: one.with }, speech)}`, names.TRIAL_NAMES[one.result]);
+      return say(
+        join('Sensors exchanged', at),
+        `with ${where(file, { channel: one.with }, speech)}`,
+        names.TRIAL_NAMES[one.result],
+      );
     case 'substitute':
       return say(join('Another sensor plugged in', at), '', names.TRIAL_NAMES[one.result]);
     case 'unplug':
       return say(join('Sensor unplugged', at), '', names.TRIAL_NAMES[one.result]);
     case 'history':
-      return say(join(names.HISTORY_NAMES[one.event] ?? one.event, at), one.ago === undefined ? '' : `${one.ago} days before`);
+      return say(
+        join(names.HISTORY_NAMES[one.event] ?? one.event, at),
+        one.ago === undefined ? '' : `${one.ago} days before`,
+      );
     default:
       return one satisfies never;
   }
@@ -101,5 +156,8 @@ export function describeObservation(one: Observation, file: CaseFile, speech: Sp
  * @returns such as "Sensor replaced, rear right".
  */
 export function describeRepair(repair: Repair, file: CaseFile, speech: Speech = LEFT_RIGHT): string {
-  return join(`${names.SEGMENT_NAMES[repair.segment]} ${names.REPAIR_NAMES[repair.action] ?? repair.action}`, where(file, repair, speech));
+  return join(
+    `${names.SEGMENT_NAMES[repair.segment]} ${names.REPAIR_NAMES[repair.action] ?? repair.action}`,
+    where(file, repair, speech),
+  );
 }

@@ -34,7 +34,11 @@ function sideIn(words: string, steeringSide: Side | undefined): Side | null {
  */
 export function cornerFromWords(text: string, steeringSide: Side | undefined): Channel | null {
   if (text.length > 200) return null;
-  const words = text.toLowerCase().replace(/\u2019/g, "'").replace(/[_\-.,;:()]+/g, ' ').trim();
+  const words = text
+    .toLowerCase()
+    .replace(/\u2019/g, "'")
+    .replace(/[_\-.,;:()]+/g, ' ')
+    .trim();
   const compact = COMPACT.exec(words.replace(/\s+/g, ''));
   if (compact) {
     const end = (compact[1] ?? compact[4]) === 'f' ? 'front' : 'rear';

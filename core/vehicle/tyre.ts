@@ -16,7 +16,10 @@ export function tyreCircumferenceM(size: string): Result<number> {
   const match = /^\s*(\d{3})\s*\/\s*(\d{2,3})\s*Z?R[FC]?\s*(\d{1,2})\b/i.exec(size.slice(0, 40));
   const [width, ratio, rim] = (match ?? []).slice(1).map(Number);
   if (!width || !ratio || !rim || width < 100 || width > 400 || ratio < 20 || ratio > 100 || rim < 8 || rim > 26)
-    return { ok: false, problems: [{ path: '', code: 'tyre', message: 'must look like 195/65R15, as on the tyre wall' }] };
+    return {
+      ok: false,
+      problems: [{ path: '', code: 'tyre', message: 'must look like 195/65R15, as on the tyre wall' }],
+    };
   const diameter = rim * 0.0254 + (2 * (width / 1000) * ratio) / 100;
   return { ok: true, value: Math.PI * diameter * ROLLING_SHARE };
 }

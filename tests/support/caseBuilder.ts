@@ -19,14 +19,25 @@ export function car(type: SensorType | null, extra: Partial<Vehicle> = {}): Vehi
 }
 
 /** A case file with ids o1, o2, … given to the observations. */
-export function caseOf(vehicle: Vehicle, seen: readonly Loose[], repairs: readonly Partial<Repair>[] = [], extra: Partial<CaseFile> = {}): CaseFile {
+export function caseOf(
+  vehicle: Vehicle,
+  seen: readonly Loose[],
+  repairs: readonly Partial<Repair>[] = [],
+  extra: Partial<CaseFile> = {},
+): CaseFile {
   const observations = seen.map((one, index) => ({ id: `o${index + 1}`, ...one }));
   return {
     format: 'zelf-case',
     version: 1,
     vehicle,
     observations,
-    repairs: repairs.map((one, index) => ({ id: `r${index + 1}`, action: 'replaced', segment: 'sensor', result: 'unknown', ...one })),
+    repairs: repairs.map((one, index) => ({
+      id: `r${index + 1}`,
+      action: 'replaced',
+      segment: 'sensor',
+      result: 'unknown',
+      ...one,
+    })),
     ...extra,
   };
 }
@@ -37,7 +48,11 @@ export function chanceOf(assessment: Assessment, fault: string, channel: string 
 }
 
 /** The probability and state of a segment. */
-export function segmentOf(assessment: Assessment, channel: string, segment: string): { readonly probability: number; readonly state: string } {
+export function segmentOf(
+  assessment: Assessment,
+  channel: string,
+  segment: string,
+): { readonly probability: number; readonly state: string } {
   const found = assessment.segments.find((one) => one.channel === channel && one.segment === segment);
   if (!found) throw new Error(`no segment ${segment} of ${channel}`);
   return found;

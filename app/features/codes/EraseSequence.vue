@@ -23,7 +23,14 @@ function toggle(code: string): void {
 }
 
 function settle(result: Result): void {
-  const returned = result === 'stayed-clear' || result === 'refused' ? [] : back.value.length > 0 ? [...back.value] : names.value.length === 1 ? names.value : [];
+  const returned =
+    result === 'stayed-clear' || result === 'refused'
+      ? []
+      : back.value.length > 0
+        ? [...back.value]
+        : names.value.length === 1
+          ? names.value
+          : [];
   const stayed = result === 'refused' ? [] : names.value.filter((one) => !returned.includes(one));
   emit('result', result, returned, result === 'stayed-clear' || returned.length > 0 ? stayed : []);
   isErased.value = false;
@@ -35,7 +42,14 @@ function settle(result: Result): void {
   <section class="erase">
     <h2>Record, erase, see what returns</h2>
     <ol class="steps">
-      <li :class="{ done: recorded.length > 0 }"><p><b>1. Record.</b> {{ recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.' }}</p></li>
+      <li :class="{ done: recorded.length > 0 }">
+        <p>
+          <b>1. Record.</b>
+          {{
+            recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.'
+          }}
+        </p>
+      </li>
       <li :class="{ done: isErased }">
         <p><b>2. Erase with the reader.</b> Then key off, ten seconds, key on, engine off.</p>
         <div v-if="recorded.length > 0 && !isErased" class="chips">
@@ -44,15 +58,45 @@ function settle(result: Result): void {
         </div>
       </li>
       <li>
-        <p><b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all: history, or it comes and goes.</p>
+        <p>
+          <b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all:
+          history, or it comes and goes.
+        </p>
         <div v-if="isErased" class="answer">
           <p v-if="names.length > 1">Which came back? <span class="muted">The rest stayed away.</span></p>
           <div v-if="names.length > 1" class="chips">
-            <button v-for="code in names" :key="code" type="button" class="tap figure" :aria-pressed="back.includes(code)" @click="toggle(code)">{{ code }}</button>
+            <button
+              v-for="code in names"
+              :key="code"
+              type="button"
+              class="tap figure"
+              :aria-pressed="back.includes(code)"
+              @click="toggle(code)"
+            >
+              {{ code }}
+            </button>
           </div>
           <div class="chips">
-            <button v-for="[result, words] in WHEN" :key="result" class="tap" type="button" :disabled="names.length > 1 && back.length === 0" :data-test="result" @click="settle(result)">{{ words }}</button>
-            <button class="tap" type="button" :disabled="back.length > 0" data-test="stayed-clear" @click="settle('stayed-clear')">nothing came back</button>
+            <button
+              v-for="[result, words] in WHEN"
+              :key="result"
+              class="tap"
+              type="button"
+              :disabled="names.length > 1 && back.length === 0"
+              :data-test="result"
+              @click="settle(result)"
+            >
+              {{ words }}
+            </button>
+            <button
+              class="tap"
+              type="button"
+              :disabled="back.length > 0"
+              data-test="stayed-clear"
+              @click="settle('stayed-clear')"
+            >
+              nothing came back
+            </button>
           </div>
         </div>
       </li>

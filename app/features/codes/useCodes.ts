@@ -10,10 +10,20 @@ import { useDraft } from '../../stores/useDraft';
 
 type Code = ObservationOf<'code'>;
 
-const WHOSE = { entered: '', owner: 'your own meaning', reader: "the reader's wording", standard: 'public table', none: 'nobody says' } as const;
+const WHOSE = {
+  entered: '',
+  owner: 'your own meaning',
+  reader: "the reader's wording",
+  standard: 'public table',
+  none: 'nobody says',
+} as const;
 
 /** What a code means, ready to be shown. */
-export function shownMeaning(code: Omit<Code, 'id'>, file: NonNullable<ReturnType<typeof useJob>['file']>, sides: Parameters<typeof sayChannel>[1]): { readonly words: string; readonly whose: string } {
+export function shownMeaning(
+  code: Omit<Code, 'id'>,
+  file: NonNullable<ReturnType<typeof useJob>['file']>,
+  sides: Parameters<typeof sayChannel>[1],
+): { readonly words: string; readonly whose: string } {
   const { channel, failure, decoded, by } = meaningFor({ id: '', ...code }, file.vehicle);
   const where = channel ? sayChannel(channel, sides, file.vehicle.steeringSide) : '';
   const words = [where, failure ? FAILURE_NAMES[failure] : decoded.meaning].filter(Boolean).join(', ');
@@ -34,7 +44,14 @@ export function useCodes() {
   const clears = computed(() => counted.value.filter((one): one is ObservationOf<'clear'> => one.kind === 'clear'));
 
   function asObservation(one: FoundCode): Omit<Code, 'id'> {
-    return { kind: 'code', code: one.code, status: one.status, ...(one.module ? { module: one.module } : {}), ...(one.meaning ? { meaning: one.meaning } : {}), ...(one.odometer === null ? {} : { odometer: one.odometer }) };
+    return {
+      kind: 'code',
+      code: one.code,
+      status: one.status,
+      ...(one.module ? { module: one.module } : {}),
+      ...(one.meaning ? { meaning: one.meaning } : {}),
+      ...(one.odometer === null ? {} : { odometer: one.odometer }),
+    };
   }
 
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {
@@ -44,6 +61,7 @@ export function useCodes() {
     text.value = '';
   }
 
-  const meaningOf = (code: Omit<Code, 'id'>): { readonly words: string; readonly whose: string } => (job.file ? shownMeaning(code, job.file, values.sides) : { words: '', whose: '' });
+  const meaningOf = (code: Omit<Code, 'id'>): { readonly words: string; readonly whose: string } =>
+    job.file ? shownMeaning(code, job.file, values.sides) : { words: '', whose: '' };
   return { job, text, found, leftover, problem, recorded, clears, counted, record, asObservation, meaningOf };
 }

@@ -8,8 +8,12 @@ import LampSymbol from './LampSymbol.vue';
 import { FAMILY, OTHERS, useDash } from './useDash';
 
 const dash = useDash();
-const cautions = computed(() => dash.job.assessment?.cautions.filter((one) => /hydraulic|red|airbag|high-voltage|without-abs/.test(one.id)) ?? []);
-const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => one.kind === 'symptom' && one.symptom === word);
+const cautions = computed(
+  () =>
+    dash.job.assessment?.cautions.filter((one) => /hydraulic|red|airbag|high-voltage|without-abs/.test(one.id)) ?? [],
+);
+const hasSymptom = (word: string): boolean =>
+  dash.symptoms.value.some((one) => one.kind === 'symptom' && one.symptom === word);
 </script>
 
 <template>
@@ -19,29 +23,73 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
       <h1>What is lit?</h1>
       <p class="muted">At key-on every lamp shows for a few seconds: that is the bulb check. Note what stays.</p>
       <div class="lamps">
-        <button v-for="lamp in FAMILY" :key="lamp" type="button" class="tap lamp" :aria-pressed="dash.lit.value.includes(lamp)" @click="dash.toggleLamp(lamp)"><LampSymbol :lamp="lamp" />{{ LAMP_NAMES[lamp] }}</button>
+        <button
+          v-for="lamp in FAMILY"
+          :key="lamp"
+          type="button"
+          class="tap lamp"
+          :aria-pressed="dash.lit.value.includes(lamp)"
+          @click="dash.toggleLamp(lamp)"
+        >
+          <LampSymbol :lamp="lamp" />{{ LAMP_NAMES[lamp] }}
+        </button>
       </div>
       <details :open="OTHERS.some((one) => dash.lit.value.includes(one))">
         <summary>Lamps of other systems</summary>
         <p class="muted">Noted and parked: they have causes of their own, or follow the first.</p>
         <div class="lamps">
-          <button v-for="lamp in OTHERS" :key="lamp" type="button" class="tap lamp" :aria-pressed="dash.lit.value.includes(lamp)" @click="dash.toggleLamp(lamp)"><LampSymbol :lamp="lamp" />{{ LAMP_NAMES[lamp] }}</button>
+          <button
+            v-for="lamp in OTHERS"
+            :key="lamp"
+            type="button"
+            class="tap lamp"
+            :aria-pressed="dash.lit.value.includes(lamp)"
+            @click="dash.toggleLamp(lamp)"
+          >
+            <LampSymbol :lamp="lamp" />{{ LAMP_NAMES[lamp] }}
+          </button>
         </div>
       </details>
     </section>
     <section>
       <h2>How does it behave?</h2>
       <div class="chips">
-        <button v-for="word in LAMP_PATTERNS" :key="word" type="button" class="tap" :aria-pressed="dash.pattern.value.includes(word)" @click="dash.togglePattern(word)">{{ PATTERN_NAMES[word] }}</button>
+        <button
+          v-for="word in LAMP_PATTERNS"
+          :key="word"
+          type="button"
+          class="tap"
+          :aria-pressed="dash.pattern.value.includes(word)"
+          @click="dash.togglePattern(word)"
+        >
+          {{ PATTERN_NAMES[word] }}
+        </button>
         <button type="button" class="tap quiet" @click="dash.allOut()">All lamps are out now</button>
       </div>
-      <p v-if="dash.lit.value.length > 1" class="told">One deaf corner switches off ABS, stability and hill hold together. Many lamps do not mean many faults.</p>
+      <p v-if="dash.lit.value.length > 1" class="told">
+        One deaf corner switches off ABS, stability and hill hold together. Many lamps do not mean many faults.
+      </p>
     </section>
-    <HistoryPanel :history="dash.history.value" :channels="dash.job.file?.vehicle.channels ?? []" :file="dash.job.file" @add="dash.addHistory" @remove="(id) => dash.job.withdraw(id, true)" />
+    <HistoryPanel
+      :history="dash.history.value"
+      :channels="dash.job.file?.vehicle.channels ?? []"
+      :file="dash.job.file"
+      @add="dash.addHistory"
+      @remove="(id) => dash.job.withdraw(id, true)"
+    />
     <section>
       <h2>Anything else noticed?</h2>
       <div class="chips">
-        <button v-for="word in SYMPTOMS.filter((one) => one !== 'none')" :key="word" type="button" class="tap" :aria-pressed="hasSymptom(word)" @click="dash.toggleSymptom(word)">{{ SYMPTOM_NAMES[word] }}</button>
+        <button
+          v-for="word in SYMPTOMS.filter((one) => one !== 'none')"
+          :key="word"
+          type="button"
+          class="tap"
+          :aria-pressed="hasSymptom(word)"
+          @click="dash.toggleSymptom(word)"
+        >
+          {{ SYMPTOM_NAMES[word] }}
+        </button>
       </div>
     </section>
     <ExclusionsPanel />

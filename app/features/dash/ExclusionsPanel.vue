@@ -15,12 +15,33 @@ const counted = computed(() => job.file?.observations.filter((one) => !one.withd
 const fluid = computed(() => counted.value.filter((one) => one.kind === 'look' && one.part === 'fluid').at(-1));
 
 function read(isCranking: boolean): ObservationOf<'meter'> | undefined {
-  return counted.value.filter((one): one is ObservationOf<'meter'> => one.kind === 'meter' && one.point === 'battery' && (one.while === 'cranking') === isCranking).at(-1);
+  return counted.value
+    .filter(
+      (one): one is ObservationOf<'meter'> =>
+        one.kind === 'meter' && one.point === 'battery' && (one.while === 'cranking') === isCranking,
+    )
+    .at(-1);
 }
 
 const LINES = computed(() => [
-  { id: 'rest', label: 'Battery at rest', limit: 12.4, text: rest, kept: read(false), isCranking: false, says: 'Below this a flood of other codes means nothing: charge first.' },
-  { id: 'cranking', label: 'Battery while cranking', limit: 9.6, text: cranking, kept: read(true), isCranking: true, says: 'A tired battery rests high and sags here.' },
+  {
+    id: 'rest',
+    label: 'Battery at rest',
+    limit: 12.4,
+    text: rest,
+    kept: read(false),
+    isCranking: false,
+    says: 'Below this a flood of other codes means nothing: charge first.',
+  },
+  {
+    id: 'cranking',
+    label: 'Battery while cranking',
+    limit: 9.6,
+    text: cranking,
+    kept: read(true),
+    isCranking: true,
+    says: 'A tired battery rests high and sags here.',
+  },
 ]);
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
@@ -33,7 +54,14 @@ async function keep(id: string, isCranking: boolean): Promise<void> {
   }
   trouble.value = { ...trouble.value, [id]: '' };
   const { value, resolution } = reading.value;
-  await job.observe({ kind: 'meter', point: 'battery', quantity: 'dc-voltage', value, ...(resolution ? { resolution } : {}), ...(isCranking ? { while: 'cranking' as const } : {}) });
+  await job.observe({
+    kind: 'meter',
+    point: 'battery',
+    quantity: 'dc-voltage',
+    value,
+    ...(resolution ? { resolution } : {}),
+    ...(isCranking ? { while: 'cranking' as const } : {}),
+  });
   line.text.value = '';
 }
 
@@ -57,16 +85,44 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
       <li class="line">
         <span class="what"><b>Brake fluid</b><span class="muted">Some lamps share its float switch.</span></span>
         <span class="chips">
-          <button class="tap" type="button" :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'sound'" @click="noteFluid('sound')">between the marks</button>
-          <button class="tap" type="button" :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'level-low'" @click="noteFluid('level-low')">low</button>
+          <button
+            class="tap"
+            type="button"
+            :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'sound'"
+            @click="noteFluid('sound')"
+          >
+            between the marks
+          </button>
+          <button
+            class="tap"
+            type="button"
+            :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'level-low'"
+            @click="noteFluid('level-low')"
+          >
+            low
+          </button>
         </span>
       </li>
       <li v-for="one in LINES" :key="one.id" class="line">
-        <span class="what"><b>{{ one.label }}</b><span class="muted">At least <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span>
+        <span class="what"
+          ><b>{{ one.label }}</b
+          ><span class="muted"
+            >At least <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span
+          ><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span
+        >
         <span class="chips">
           <span v-if="one.kept" class="kept figure">{{ shown(one.kept) }}</span>
-          <el-input v-model="one.text.value" class="volts" inputmode="decimal" placeholder="12.6" :aria-label="`${one.label}, volt`" @keydown.enter="keep(one.id, one.isCranking)" />
-          <button class="tap" type="button" :disabled="one.text.value === ''" @click="keep(one.id, one.isCranking)">Keep</button>
+          <el-input
+            v-model="one.text.value"
+            class="volts"
+            inputmode="decimal"
+            placeholder="12.6"
+            :aria-label="`${one.label}, volt`"
+            @keydown.enter="keep(one.id, one.isCranking)"
+          />
+          <button class="tap" type="button" :disabled="one.text.value === ''" @click="keep(one.id, one.isCranking)">
+            Keep
+          </button>
         </span>
       </li>
     </ul>

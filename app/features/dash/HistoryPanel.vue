@@ -9,7 +9,10 @@ import { usePreferences } from '../../stores/preferences';
 
 /** What was done to the car lately, and at which corner. */
 const props = defineProps<{ history: readonly Observation[]; channels: readonly Channel[]; file: CaseFile | null }>();
-const emit = defineEmits<{ add: [event: ObservationOf<'history'>['event'], channel: Channel | null, ago: number | null]; remove: [id: string] }>();
+const emit = defineEmits<{
+  add: [event: ObservationOf<'history'>['event'], channel: Channel | null, ago: number | null];
+  remove: [id: string];
+}>();
 
 const { values } = usePreferences();
 const AGES = [
@@ -24,7 +27,12 @@ const chosen = ref<ObservationOf<'history'>['event'] | null>(null);
 const corner = ref<Channel | null>(null);
 const ago = ref<number | null>(null);
 const needsCorner = computed(() => chosen.value !== null && !CAR_EVENTS.includes(chosen.value));
-const shown = computed(() => props.history.map((one) => ({ id: one.id, ...(props.file ? describeObservation(one, props.file, values) : { title: '', detail: '' }) })));
+const shown = computed(() =>
+  props.history.map((one) => ({
+    id: one.id,
+    ...(props.file ? describeObservation(one, props.file, values) : { title: '', detail: '' }),
+  })),
+);
 
 function add(): void {
   if (!chosen.value) return;
@@ -41,19 +49,51 @@ function add(): void {
     <p class="muted">The corner that was touched last is the first to suspect, though not the verdict.</p>
     <ul v-if="shown.length > 0" class="rows">
       <li v-for="one in shown" :key="one.id" class="done">
-        <span><b>{{ one.title }}</b><span v-if="one.detail" class="muted">, {{ one.detail }}</span></span>
+        <span
+          ><b>{{ one.title }}</b
+          ><span v-if="one.detail" class="muted">, {{ one.detail }}</span></span
+        >
         <button class="tap quiet" type="button" @click="emit('remove', one.id)">Take back</button>
       </li>
     </ul>
     <div class="chips">
-      <button v-for="event in HISTORY_EVENTS" :key="event" type="button" class="tap small" :aria-pressed="chosen === event" @click="chosen = chosen === event ? null : event">{{ HISTORY_NAMES[event] }}</button>
+      <button
+        v-for="event in HISTORY_EVENTS"
+        :key="event"
+        type="button"
+        class="tap small"
+        :aria-pressed="chosen === event"
+        @click="chosen = chosen === event ? null : event"
+      >
+        {{ HISTORY_NAMES[event] }}
+      </button>
     </div>
     <div v-if="chosen" class="more">
       <div v-if="needsCorner" class="chips" role="radiogroup" aria-label="Which corner">
-        <button v-for="channel in channels" :key="channel" type="button" class="tap" role="radio" :aria-checked="corner === channel" @click="corner = corner === channel ? null : channel">{{ sayChannel(channel, values.sides, file?.vehicle.steeringSide) }}</button>
+        <button
+          v-for="channel in channels"
+          :key="channel"
+          type="button"
+          class="tap"
+          role="radio"
+          :aria-checked="corner === channel"
+          @click="corner = corner === channel ? null : channel"
+        >
+          {{ sayChannel(channel, values.sides, file?.vehicle.steeringSide) }}
+        </button>
       </div>
       <div class="chips" role="radiogroup" aria-label="How long ago">
-        <button v-for="[words, days] in AGES" :key="days" type="button" class="tap" role="radio" :aria-checked="ago === days" @click="ago = ago === days ? null : days">{{ words }} ago</button>
+        <button
+          v-for="[words, days] in AGES"
+          :key="days"
+          type="button"
+          class="tap"
+          role="radio"
+          :aria-checked="ago === days"
+          @click="ago = ago === days ? null : days"
+        >
+          {{ words }} ago
+        </button>
         <button class="tap strong" type="button" @click="add">Note: {{ HISTORY_NAMES[chosen] }}</button>
       </div>
     </div>

@@ -3,7 +3,13 @@ import { computed } from 'vue';
 import { showReading } from '../../../core/quantities/show';
 
 /** A reading against its band, with its uncertainty. */
-const props = defineProps<{ value: number; halfWidth: number; min: number | null; max: number | null; isBad: boolean }>();
+const props = defineProps<{
+  value: number;
+  halfWidth: number;
+  min: number | null;
+  max: number | null;
+  isBad: boolean;
+}>();
 
 const top = computed(() => Math.max(props.value + props.halfWidth, props.max ?? 0, props.min ?? 0) * 1.2 || 1);
 const at = (value: number): number => 8 + (Math.min(value, top.value) / top.value) * 344;
@@ -14,12 +20,30 @@ const words = (value: number): string => {
 </script>
 
 <template>
-  <svg class="scale" viewBox="0 0 360 66" role="img" :aria-label="`Reading ${words(value)}, band ${min === null ? 'open' : words(min)} to ${max === null ? 'open' : words(max)}`">
+  <svg
+    class="scale"
+    viewBox="0 0 360 66"
+    role="img"
+    :aria-label="`Reading ${words(value)}, band ${min === null ? 'open' : words(min)} to ${max === null ? 'open' : words(max)}`"
+  >
     <rect v-if="min !== null" class="band" :x="at(min)" y="22" :width="at(max ?? top) - at(min)" height="20" />
     <path class="axis" d="M8 32h344" />
-    <template v-if="min !== null"><path class="limit" :d="`M${at(min)} 18v28`" /><text :x="at(min)" y="62" text-anchor="middle">{{ words(min) }}</text></template>
-    <template v-if="max !== null"><path class="limit" :d="`M${at(max)} 18v28`" /><text :x="at(max)" y="62" text-anchor="middle">{{ words(max) }}</text></template>
-    <rect class="spread" :class="{ bad: isBad }" :x="at(Math.max(0, value - halfWidth))" y="28" :width="Math.max(3, at(value + halfWidth) - at(Math.max(0, value - halfWidth)))" height="8" />
+    <template v-if="min !== null">
+      <path class="limit" :d="`M${at(min)} 18v28`" />
+      <text :x="at(min)" y="62" text-anchor="middle">{{ words(min) }}</text>
+    </template>
+    <template v-if="max !== null">
+      <path class="limit" :d="`M${at(max)} 18v28`" />
+      <text :x="at(max)" y="62" text-anchor="middle">{{ words(max) }}</text>
+    </template>
+    <rect
+      class="spread"
+      :class="{ bad: isBad }"
+      :x="at(Math.max(0, value - halfWidth))"
+      y="28"
+      :width="Math.max(3, at(value + halfWidth) - at(Math.max(0, value - halfWidth)))"
+      height="8"
+    />
     <path class="pointer" :class="{ bad: isBad }" :d="`M${at(value) - 8} 2h16l-8 12zM${at(value)} 14v34`" />
   </svg>
 </template>

@@ -18,8 +18,14 @@ import { useCheck } from './useCheck';
 const check = useCheck();
 const router = useRouter();
 const { values } = usePreferences();
-const where = computed(() => (check.channel.value ? sayChannel(check.channel.value, values.sides, check.job.file?.vehicle.steeringSide) : ''));
-const STANDING: Readonly<Record<string, string>> = { zero: 'shows zero, as it should', 'stuck-high': 'shows a value that never moves', erratic: 'jumps about' };
+const where = computed(() =>
+  check.channel.value ? sayChannel(check.channel.value, values.sides, check.job.file?.vehicle.steeringSide) : '',
+);
+const STANDING: Readonly<Record<string, string>> = {
+  zero: 'shows zero, as it should',
+  'stuck-high': 'shows a value that never moves',
+  erratic: 'jumps about',
+};
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
 
 function wordsFor(answer: string): string {
@@ -33,7 +39,17 @@ function tell(ids: readonly string[]): void {
     for (const id of ids) void check.job.withdraw(id, true);
     message.close();
   };
-  const message = ElMessage({ duration: 7000, message: h('span', ['Kept. ', h('button', { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo }, 'Take it back')]) });
+  const message = ElMessage({
+    duration: 7000,
+    message: h('span', [
+      'Kept. ',
+      h(
+        'button',
+        { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo },
+        'Take it back',
+      ),
+    ]),
+  });
 }
 
 async function keep(...found: NewObservation[]): Promise<void> {
@@ -46,45 +62,88 @@ function choose(answer: string): void {
   const at = check.channel.value ? { channel: check.channel.value } : {};
   if (!asked) return;
   if (asked.is === 'look') void keep({ kind: 'look', part: asked.part, finding: answer, ...at });
-  else if (asked.is === 'live') void keep({ kind: 'live', while: asked.while, finding: answer as ObservationOf<'live'>['finding'], ...at });
+  else if (asked.is === 'live')
+    void keep({ kind: 'live', while: asked.while, finding: answer as ObservationOf<'live'>['finding'], ...at });
   else if (asked.is === 'sensor-type') void setType(answer as 'passive' | 'active');
   else if (asked.is === 'choice') void keep(trial(asked.kind, answer, at));
 }
 
-function trial(kind: 'swap' | 'substitute' | 'unplug', result: string, at: { channel?: NonNullable<typeof check.channel.value> }): NewObservation {
-  const other = check.job.file?.vehicle.channels.find((one) => one !== check.channel.value && one.slice(0, 4) === check.channel.value?.slice(0, 4));
-  if (kind === 'swap') return { kind, with: other ?? 'front-left', result: result as ObservationOf<'swap'>['result'], putBack: true, ...at };
+function trial(
+  kind: 'swap' | 'substitute' | 'unplug',
+  result: string,
+  at: { channel?: NonNullable<typeof check.channel.value> },
+): NewObservation {
+  const other = check.job.file?.vehicle.channels.find(
+    (one) => one !== check.channel.value && one.slice(0, 4) === check.channel.value?.slice(0, 4),
+  );
+  if (kind === 'swap')
+    return {
+      kind,
+      with: other ?? 'front-left',
+      result: result as ObservationOf<'swap'>['result'],
+      putBack: true,
+      ...at,
+    };
   if (kind === 'substitute') return { kind, result: result as ObservationOf<'substitute'>['result'], ...at };
   return { kind, result: result as ObservationOf<'unplug'>['result'], ...at };
 }
 
 async function setType(type: 'passive' | 'active'): Promise<void> {
-  await check.job.alter((file) => ({ ...file, vehicle: { ...file.vehicle, sensorTypes: Object.fromEntries(file.vehicle.channels.map((one) => [one, file.vehicle.sensorTypes?.[one] ?? type])) } }));
+  await check.job.alter((file) => ({
+    ...file,
+    vehicle: {
+      ...file.vehicle,
+      sensorTypes: Object.fromEntries(
+        file.vehicle.channels.map((one) => [one, file.vehicle.sensorTypes?.[one] ?? type]),
+      ),
+    },
+  }));
   await router.push({ name: 'find' });
 }
 </script>
 
 <template>
   <div class="check">
-    <div class="top"><RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg></RouterLink><p class="overline">{{ where || 'The whole car' }}</p></div>
+    <div class="top">
+      <RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"
+        ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
+      ></RouterLink>
+      <p class="overline">{{ where || 'The whole car' }}</p>
+    </div>
     <template v-if="check.sheet.value">
       <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
       <div class="how">
         <CheckDrawing :drawing="check.sheet.value.drawing" />
         <section v-if="check.setup.value.length > 0">
           <h2 class="overline">Set up</h2>
-          <ul class="setup"><li v-for="line in check.setup.value" :key="line">{{ line }}</li></ul>
+          <ul class="setup">
+            <li v-for="line in check.setup.value" :key="line">{{ line }}</li>
+          </ul>
         </section>
       </div>
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
-      <p v-if="check.earlier.value.length > 0" class="told">Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.</p>
+      <p v-if="check.earlier.value.length > 0" class="told">
+        Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.
+      </p>
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
-      <DistanceEntry v-else-if="check.answer.value?.is === 'distance'" :point="check.answer.value.point" :channel="check.channel.value" @keep="keep" />
+      <DistanceEntry
+        v-else-if="check.answer.value?.is === 'distance'"
+        :point="check.answer.value.point"
+        :channel="check.channel.value"
+        @keep="keep"
+      />
       <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
       <section v-else>
         <h2 class="overline">What do you find?</h2>
-        <div class="answers"><button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose(one)">{{ wordsFor(one) }}</button></div>
-        <p v-if="check.answer.value?.is === 'sensor-type'" class="told">Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.</p>
+        <div class="answers">
+          <button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose(one)">
+            {{ wordsFor(one) }}
+          </button>
+        </div>
+        <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
+          Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the
+          bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.
+        </p>
       </section>
     </template>
     <template v-else>

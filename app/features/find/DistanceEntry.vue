@@ -13,18 +13,27 @@ const job = useJob();
 const text = useDraft(() => `${job.record?.id}.${props.point}.${props.channel}.mm`);
 const unit = computed({ get: () => 'mm', set: () => undefined });
 const millimetre = computed(() => (text.value === '' ? null : Number(text.value)));
-const isRight = computed(() => millimetre.value !== null && Number.isFinite(millimetre.value) && millimetre.value <= 50);
+const isRight = computed(
+  () => millimetre.value !== null && Number.isFinite(millimetre.value) && millimetre.value <= 50,
+);
 
 function keep(): void {
   if (millimetre.value === null || !isRight.value) return;
-  emit('keep', { kind: 'distance', point: props.point, value: Number((millimetre.value / 1000).toPrecision(6)), ...(props.channel ? { channel: props.channel } : {}) });
+  emit('keep', {
+    kind: 'distance',
+    point: props.point,
+    value: Number((millimetre.value / 1000).toPrecision(6)),
+    ...(props.channel ? { channel: props.channel } : {}),
+  });
   text.value = '';
 }
 </script>
 
 <template>
   <section class="entry">
-    <p class="reading"><span class="figure">{{ text || '–' }}</span> mm</p>
+    <p class="reading">
+      <span class="figure">{{ text || '–' }}</span> mm
+    </p>
     <p v-if="text !== '' && !isRight" class="told" role="alert">Between 0 and 50 mm, such as 0.45</p>
     <Keypad v-model:text="text" v-model:unit="unit" :units="['mm']" :has-overload="false" />
     <KeepBar :is-ready="isRight" words="" @keep="keep" />

@@ -12,22 +12,50 @@ const shown = computed(() => [...props.lines].reverse());
 <template>
   <section class="evidence">
     <h2 class="overline">What you have seen, and what it weighs</h2>
-    <p v-if="lines.length === 0" class="empty">Nothing yet. Begin with the lamps, then the codes: they say which corner to kneel at.</p>
+    <p v-if="lines.length === 0" class="empty">
+      Nothing yet. Begin with the lamps, then the codes: they say which corner to kneel at.
+    </p>
     <ul v-else class="rows" data-test="evidence">
       <li v-for="line in shown" :key="line.id" :class="{ withdrawn: line.withdrawn, void: line.ignored }">
-        <button class="line" type="button" :aria-expanded="opened === line.id" @click="opened = opened === line.id ? null : line.id">
+        <button
+          class="line"
+          type="button"
+          :aria-expanded="opened === line.id"
+          @click="opened = opened === line.id ? null : line.id"
+        >
           <span class="what">
-            <b>{{ line.title }}<template v-if="line.figure">: <span :class="{ figure: /\d/.test(line.figure) }">{{ line.figure }}</span></template></b>
+            <b
+              >{{ line.title
+              }}<template v-if="line.figure"
+                >: <span :class="{ figure: /\d/.test(line.figure) }">{{ line.figure }}</span></template
+              ></b
+            >
             <span v-if="line.detail" class="muted">{{ line.detail }}</span>
             <span v-if="line.ignored" class="muted">Counts for nothing: {{ line.ignored }}</span>
             <span v-if="line.doubt" class="doubt">! {{ line.doubt }}</span>
           </span>
-          <span v-if="line.weighs" class="weighs"><span class="blocks" :class="{ against: line.weighs.decibans < 0 }"><i v-for="n in line.weighs.blocks" :key="n" /></span>{{ line.weighs.words }}</span>
-          <span v-else class="weighs muted">{{ line.withdrawn ? 'withdrawn' : line.ignored ? '' : line.observation.kind === 'history' ? 'moves the suspicion' : 'about another corner' }}</span>
+          <span v-if="line.weighs" class="weighs"
+            ><span class="blocks" :class="{ against: line.weighs.decibans < 0 }"
+              ><i v-for="n in line.weighs.blocks" :key="n" /></span
+            >{{ line.weighs.words }}</span
+          >
+          <span v-else class="weighs muted">{{
+            line.withdrawn
+              ? 'withdrawn'
+              : line.ignored
+                ? ''
+                : line.observation.kind === 'history'
+                  ? 'moves the suspicion'
+                  : 'about another corner'
+          }}</span>
         </button>
         <div v-if="opened === line.id" class="more">
-          <span v-if="line.weighs" class="figure muted">{{ line.weighs.decibans > 0 ? '+' : '' }}{{ line.weighs.decibans.toFixed(1) }} decibans</span>
-          <button class="tap" type="button" @click="emit('withdraw', line.id, !line.withdrawn)">{{ line.withdrawn ? 'Count it again' : 'Withdraw it' }}</button>
+          <span v-if="line.weighs" class="figure muted"
+            >{{ line.weighs.decibans > 0 ? '+' : '' }}{{ line.weighs.decibans.toFixed(1) }} decibans</span
+          >
+          <button class="tap" type="button" @click="emit('withdraw', line.id, !line.withdrawn)">
+            {{ line.withdrawn ? 'Count it again' : 'Withdraw it' }}
+          </button>
         </div>
       </li>
     </ul>

@@ -21,13 +21,24 @@ const where = computed(() => sayChannel(job.subject, values.sides, job.file?.veh
 const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
 const likeliest = computed(() => pieces.value.reduce((best, one) => (one.probability > best.probability ? one : best)));
 const selected = computed(() => pieces.value.find((one) => one.segment === chosen.value) ?? likeliest.value);
-watch(() => job.subject, () => (chosen.value = null));
+watch(
+  () => job.subject,
+  () => (chosen.value = null),
+);
 
 const lines = computed(() => (job.file ? evidenceLines(job.file, job.assessment, job.subject, values) : []));
 const faults = computed(() =>
-  (job.assessment?.ranking ?? []).filter((one) => one.channel === job.subject && one.segment === selected.value.segment && one.probability >= 0.01).slice(0, 5).map((one) => ({ words: faultName(one.fault), share: percent(one.probability) })),
+  (job.assessment?.ranking ?? [])
+    .filter((one) => one.channel === job.subject && one.segment === selected.value.segment && one.probability >= 0.01)
+    .slice(0, 5)
+    .map((one) => ({ words: faultName(one.fault), share: percent(one.probability) })),
 );
-const made = computed(() => new Set((job.file?.observations ?? []).filter((one) => !one.withdrawn && one.channel === job.subject).map(checkNameOf)));
+const made = computed(
+  () =>
+    new Set(
+      (job.file?.observations ?? []).filter((one) => !one.withdrawn && one.channel === job.subject).map(checkNameOf),
+    ),
+);
 const checks = computed<PanelCheck[]>(() =>
   checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
     .filter((one) => !(job.file?.vehicle.highVoltage && !one.noTools))
@@ -38,11 +49,21 @@ const checks = computed<PanelCheck[]>(() =>
 
 <template>
   <div class="find">
-    <header class="title"><h1>The signal path, {{ where }}</h1><p class="muted">{{ summaryOf(pieces) }}</p></header>
+    <header class="title">
+      <h1>The signal path, {{ where }}</h1>
+      <p class="muted">{{ summaryOf(pieces) }}</p>
+    </header>
     <SignalPath class="wide-path" :pieces="pieces" :selected="selected.segment" @select="chosen = $event" />
     <div class="below">
       <EvidenceList :lines="lines" @withdraw="job.withdraw" />
-      <SegmentPanel :piece="selected" :where="where" :at="job.subject" :explained="SEGMENT_EXPLAINED[selected.segment]" :faults="faults" :checks="checks" />
+      <SegmentPanel
+        :piece="selected"
+        :where="where"
+        :at="job.subject"
+        :explained="SEGMENT_EXPLAINED[selected.segment]"
+        :faults="faults"
+        :checks="checks"
+      />
     </div>
   </div>
 </template>

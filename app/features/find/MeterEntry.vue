@@ -13,11 +13,22 @@ const emit = defineEmits<{ keep: [found: NewObservation] }>();
 
 const c = props.check;
 const { text, unit, units, temperature, leads, range, isUnsteady, isWiggling, problem, meter, verdict, answer } = c;
-const isCoil = computed(() => answer.value?.is === 'meter' && answer.value.quantity === 'resistance' && (answer.value.point === 'sensor' || answer.value.point === 'module-end'));
+const isCoil = computed(
+  () =>
+    answer.value?.is === 'meter' &&
+    answer.value.quantity === 'resistance' &&
+    (answer.value.point === 'sensor' || answer.value.point === 'module-end'),
+);
 const isOhms = computed(() => answer.value?.is === 'meter' && answer.value.quantity === 'resistance');
-const canWiggle = computed(() => answer.value?.is === 'meter' && /^(sensor|wire-[12])$/.test(answer.value.point) && isOhms.value);
+const canWiggle = computed(
+  () => answer.value?.is === 'meter' && /^(sensor|wire-[12])$/.test(answer.value.point) && isOhms.value,
+);
 const shown = computed(() => (text.value === '' ? '–' : text.value));
-const zeroed = computed(() => (meter.value && leads.value !== '' && typeof meter.value.value === 'number' ? showReading(meter.value.value, meter.value.quantity) : null));
+const zeroed = computed(() =>
+  meter.value && leads.value !== '' && typeof meter.value.value === 'number'
+    ? showReading(meter.value.value, meter.value.quantity)
+    : null,
+);
 const RANGES = [
   ['200 Ω', '200'],
   ['2 kΩ', '2000'],
@@ -30,20 +41,58 @@ const RANGES = [
 <template>
   <section class="entry">
     <div class="display">
-      <p class="reading"><span class="figure" data-test="reading">{{ shown }}</span><span class="unit">{{ text === 'OL' ? '' : unit }}</span></p>
-      <p class="muted small"><template v-if="zeroed">leads taken off: {{ zeroed.number }} {{ zeroed.unit }}<br /></template>meter ±{{ c.job.file?.owner?.meter?.percent ?? 1 }} % + {{ c.job.file?.owner?.meter?.counts ?? 3 }} counts</p>
+      <p class="reading">
+        <span class="figure" data-test="reading">{{ shown }}</span><span class="unit">{{
+          text === 'OL' ? '' : unit
+        }}</span>
+      </p>
+      <p class="muted small">
+        <template v-if="zeroed">leads taken off: {{ zeroed.number }} {{ zeroed.unit }}<br /></template>meter ±{{
+          c.job.file?.owner?.meter?.percent ?? 1
+        }}
+        % + {{ c.job.file?.owner?.meter?.counts ?? 3 }} counts
+      </p>
     </div>
-    <BandScale v-if="verdict?.scale" :value="verdict.scale.value" :half-width="verdict.scale.halfWidth" :min="verdict.scale.min" :max="verdict.scale.max" :is-bad="verdict.tone !== 'good'" />
+    <BandScale
+      v-if="verdict?.scale"
+      :value="verdict.scale.value"
+      :half-width="verdict.scale.halfWidth"
+      :min="verdict.scale.min"
+      :max="verdict.scale.max"
+      :is-bad="verdict.tone !== 'good'"
+    />
     <p v-if="problem" class="told" role="alert">{{ problem }}</p>
-    <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict"><b>{{ verdict.heading }}</b> {{ verdict.detail }}</p>
+    <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict">
+      <b>{{ verdict.heading }}</b> {{ verdict.detail }}
+    </p>
     <div class="around">
       <Keypad v-model:text="text" v-model:unit="unit" :units="units" :has-overload="true" />
       <div class="extras">
-        <label v-if="isCoil">Part at, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known" /></label>
-        <label v-if="isOhms">Probes touching read, Ω<el-input v-model="leads" inputmode="decimal" placeholder="0.3" /></label>
-        <div v-if="isOhms && text === 'OL'" class="ranges"><span>Range set by hand?</span><button v-for="[words, ohm] in RANGES" :key="ohm" class="tap small" type="button" :aria-pressed="range === ohm" @click="range = range === ohm ? '' : ohm">{{ words }}</button></div>
-        <button class="tap" type="button" :aria-pressed="isUnsteady" @click="isUnsteady = !isUnsteady">It jumps about</button>
-        <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">Read while wiggling</button>
+        <label v-if="isCoil"
+          >Part at, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known"
+        /></label>
+        <label v-if="isOhms"
+          >Probes touching read, Ω<el-input v-model="leads" inputmode="decimal" placeholder="0.3"
+        /></label>
+        <div v-if="isOhms && text === 'OL'" class="ranges">
+          <span>Range set by hand?</span
+          ><button
+            v-for="[words, ohm] in RANGES"
+            :key="ohm"
+            class="tap small"
+            type="button"
+            :aria-pressed="range === ohm"
+            @click="range = range === ohm ? '' : ohm"
+          >
+            {{ words }}
+          </button>
+        </div>
+        <button class="tap" type="button" :aria-pressed="isUnsteady" @click="isUnsteady = !isUnsteady">
+          It jumps about
+        </button>
+        <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">
+          Read while wiggling
+        </button>
       </div>
     </div>
     <KeepBar :is-ready="meter !== null" :words="verdict?.heading ?? ''" @keep="meter && emit('keep', meter)" />

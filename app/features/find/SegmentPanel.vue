@@ -10,7 +10,14 @@ export interface PanelCheck {
 }
 
 /** One segment: what it is, what may be wrong there, what is left to check. */
-defineProps<{ piece: PathPiece; where: string; at: string; explained: string; faults: readonly { readonly words: string; readonly share: string }[]; checks: readonly PanelCheck[] }>();
+defineProps<{
+  piece: PathPiece;
+  where: string;
+  at: string;
+  explained: string;
+  faults: readonly { readonly words: string; readonly share: string }[];
+  checks: readonly PanelCheck[];
+}>();
 </script>
 
 <template>
@@ -20,13 +27,18 @@ defineProps<{ piece: PathPiece; where: string; at: string; explained: string; fa
     <template v-if="faults.length > 0">
       <h3>What it may be</h3>
       <ul class="rows">
-        <li v-for="one in faults" :key="one.words" class="row"><span>{{ one.words }}</span><span class="figure">{{ one.share }}</span></li>
+        <li v-for="one in faults" :key="one.words" class="row">
+          <span>{{ one.words }}</span><span class="figure">{{ one.share }}</span>
+        </li>
       </ul>
     </template>
     <h3>Still to check here</h3>
     <ul class="rows" data-test="segment-checks">
       <li v-for="one in checks" :key="one.check">
-        <RouterLink class="row check" :to="{ name: 'check', query: { do: one.check, at } }"><span>{{ one.words }}<span v-if="one.done" class="muted"> (made; again?)</span></span><span class="figure">{{ one.minutes }} min</span></RouterLink>
+        <RouterLink class="row check" :to="{ name: 'check', query: { do: one.check, at } }"
+          ><span>{{ one.words }}<span v-if="one.done" class="muted"> (made; again?)</span></span
+          ><span class="figure">{{ one.minutes }} min</span></RouterLink
+        >
       </li>
     </ul>
   </section>

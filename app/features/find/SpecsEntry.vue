@@ -16,13 +16,19 @@ const canKeep = computed(() => least.value !== '' && most.value !== '');
 async function keep(): Promise<void> {
   const [min, max] = [parseReading(least.value, 'resistance'), parseReading(most.value, 'resistance')];
   const at = celsius.value.trim() === '' ? 20 : Number(celsius.value.replace(',', '.'));
-  if (!min.ok || typeof min.value.value !== 'number') trouble.value = `The lower value ${min.ok ? 'must be a number' : min.problems[0]?.message}`;
-  else if (!max.ok || typeof max.value.value !== 'number') trouble.value = `The upper value ${max.ok ? 'must be a number' : max.problems[0]?.message}`;
+  if (!min.ok || typeof min.value.value !== 'number')
+    trouble.value = `The lower value ${min.ok ? 'must be a number' : min.problems[0]?.message}`;
+  else if (!max.ok || typeof max.value.value !== 'number')
+    trouble.value = `The upper value ${max.ok ? 'must be a number' : max.problems[0]?.message}`;
   else if (min.value.value > max.value.value) trouble.value = 'The lower value is above the upper one';
-  else if (!Number.isFinite(at) || at < -40 || at > 150) trouble.value = 'The temperature must be a number from -40 to 150 °C';
+  else if (!Number.isFinite(at) || at < -40 || at > 150)
+    trouble.value = 'The temperature must be a number from -40 to 150 °C';
   else {
     const sensorResistance = { min: min.value.value, max: max.value.value, at };
-    await job.alter((file) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } }));
+    await job.alter((file) => ({
+      ...file,
+      vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } },
+    }));
     for (const one of [least, most, celsius]) one.value = '';
     emit('kept');
   }

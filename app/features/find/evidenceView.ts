@@ -33,18 +33,31 @@ function list(segments: readonly Segment[]): string {
 function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
   const bySegment = new Map<Segment, number>();
   for (const one of weights) bySegment.set(one.segment, (bySegment.get(one.segment) ?? 0) + one.decibans);
-  const entries = [...bySegment].filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING).sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
+  const entries = [...bySegment]
+    .filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING)
+    .sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
   const strongest = entries.find(([, decibans]) => decibans >= FOR_FIRST) ?? entries[0];
   if (!strongest) return { blocks: 0, words: 'says little of this path', decibans: 0 };
   const sign = Math.sign(strongest[1]);
-  const alike = entries.filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5).map(([segment]) => segment);
+  const alike = entries
+    .filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5)
+    .map(([segment]) => segment);
   const size = Math.abs(strongest[1]);
   const strength = size < 3 ? 'a little ' : size > 12 ? 'strongly ' : '';
-  return { blocks: Math.min(MOST_BLOCKS, Math.max(1, Math.round(size))), words: `${strength}${sign > 0 ? 'for' : 'against'} ${list(alike)}`, decibans: sign * size };
+  return {
+    blocks: Math.min(MOST_BLOCKS, Math.max(1, Math.round(size))),
+    words: `${strength}${sign > 0 ? 'for' : 'against'} ${list(alike)}`,
+    decibans: sign * size,
+  };
 }
 
 /** Every observation in order with what it weighs for the subject's path; newest last, as they were made. */
-export function evidenceLines(file: CaseFile, assessment: FullAssessment | null, subject: Channel, speech: Speech): EvidenceLine[] {
+export function evidenceLines(
+  file: CaseFile,
+  assessment: FullAssessment | null,
+  subject: Channel,
+  speech: Speech,
+): EvidenceLine[] {
   return file.observations.map((one) => {
     const weights = assessment?.weights.filter((each) => each.channel === subject && each.ids.includes(one.id)) ?? [];
     const ignored = one.withdrawn ? '' : (assessment?.ignored.find((each) => each.id === one.id)?.why ?? '');

@@ -6,11 +6,11 @@ import { timelineOf } from '../../../core/adviser/timeline';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import type { Channel, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/checks/sheets';
-import { meterWords } from '../../../core/evidence/meterWords';
-import { parseReading, type Reading } from '../../../core/quantities/parseReading';
-import { zeroLeads } from '../../../core/quantities/leads';
+import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
+import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob, type NewObservation } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import { meterObservation } from './meterObservation';
 
 export const UNITS: Readonly<Record<Quantity, readonly string[]>> = {
   resistance: ['kΩ', 'Ω', 'MΩ'],
@@ -24,7 +24,20 @@ const CAR_CHECKS = /^(look:(fluid|battery|fuse|ground-point|brake-switch|tyres)|
 /** The set-up lines that are still to do: what stands open is not asked again. */
 function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): readonly string[] {
   const open = standingOpen(file, timelineOf(file).stages.at(-1)?.observations ?? []);
-  return sheet.setup.filter((line) => !line.opens || ![...openFor([line.opens], file, channel)].every((key) => open.has(key))).map((line) => line.text);
+  return sheet.setup
+    .filter((line) => !line.opens || ![...openFor([line.opens], file, channel)].every((key) => open.has(key)))
+    .map((line) => line.text);
+}
+
+/** What a reading would mean if it were kept now. */
+function verdictOf(
+  meter: Omit<ObservationOf<'meter'>, 'id'>,
+  channel: Channel | null,
+  file: CaseFile,
+): MeterWords | null {
+  const stage = timelineOf(file).stages.at(-1);
+  const one = { ...meter, id: '' };
+  return stage ? meterWords(one, channel, { ...stage.around, stage: [...stage.observations, one] }) : null;
 }
 
 /** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
@@ -50,45 +63,36 @@ export function useCheck() {
   const answer = computed(() => sheet.value?.answer ?? null);
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
   const units = computed(() => (quantity.value ? UNITS[quantity.value] : []));
-  const chosenUnit = computed({ get: () => (units.value.includes(unit.value) ? unit.value : (units.value[0] ?? '')), set: (now: string) => (unit.value = now) });
+  const chosenUnit = computed({
+    get: () => (units.value.includes(unit.value) ? unit.value : (units.value[0] ?? '')),
+    set: (now: string) => (unit.value = now),
+  });
   const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
 
-  const parsed = computed(() => (quantity.value && text.value !== '' ? parseReading(text.value === 'OL' ? 'OL' : `${text.value} ${chosenUnit.value}`, quantity.value) : null));
+  const parsed = computed(() =>
+    quantity.value && text.value !== ''
+      ? parseReading(text.value === 'OL' ? 'OL' : `${text.value} ${chosenUnit.value}`, quantity.value)
+      : null,
+  );
   const problem = computed(() => (parsed.value && !parsed.value.ok ? (parsed.value.problems[0]?.message ?? '') : ''));
 
-  function numberIn(draftText: string): number | undefined {
-    const value = Number(draftText.replace(',', '.'));
-    return draftText.trim() === '' || !Number.isFinite(value) ? undefined : value;
-  }
-
-  function asMeter(reading: Reading): Omit<ObservationOf<'meter'>, 'id'> | null {
-    if (answer.value?.is !== 'meter') return null;
-    const { point } = answer.value;
-    const zeroed = typeof reading.value === 'number' && quantity.value === 'resistance' ? zeroLeads(reading.value, numberIn(leads.value) ?? 0) : reading.value;
-    const rangeOhm = numberIn(range.value);
-    return {
-      kind: 'meter',
-      point,
-      quantity: answer.value.quantity,
-      value: zeroed,
-      ...(channel.value ? { channel: channel.value } : {}),
-      ...(reading.resolution ? { resolution: reading.resolution } : {}),
-      ...(isUnsteady.value ? { unsteady: true } : {}),
-      ...(isWiggling.value ? { while: 'wiggle' as const } : answer.value.while ? { while: answer.value.while } : {}),
-      ...(numberIn(temperature.value) === undefined ? {} : { temperature: numberIn(temperature.value) }),
-      ...(rangeOhm === undefined ? {} : { range: rangeOhm }),
-    };
-  }
-
-  const meter = computed(() => (parsed.value?.ok ? asMeter(parsed.value.value) : null));
-  const verdict = computed(() => {
-    const { file } = job;
-    if (!meter.value || !file) return null;
-    const stage = timelineOf(file).stages.at(-1);
-    const one = { ...meter.value, id: '' } as ObservationOf<'meter'>;
-    return stage ? meterWords(one, channel.value, { ...stage.around, stage: [...stage.observations, one] }) : null;
-  });
-  const earlier = computed(() => (job.file?.observations ?? []).filter((one) => !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value));
+  const meter = computed(() =>
+    parsed.value?.ok && answer.value?.is === 'meter'
+      ? meterObservation(answer.value, channel.value, parsed.value.value, {
+          leads: leads.value,
+          range: range.value,
+          temperature: temperature.value,
+          isUnsteady: isUnsteady.value,
+          isWiggling: isWiggling.value,
+        })
+      : null,
+  );
+  const verdict = computed(() => (meter.value && job.file ? verdictOf(meter.value, channel.value, job.file) : null));
+  const earlier = computed(() =>
+    (job.file?.observations ?? []).filter(
+      (one) => !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value,
+    ),
+  );
 
   async function keep(...found: readonly NewObservation[]): Promise<string[]> {
     const ids = await job.observe(...found);
@@ -98,5 +102,25 @@ export function useCheck() {
     return ids;
   }
 
-  return { job, name, sheet, channel, answer, setup, text, unit: chosenUnit, units, temperature, leads, range, isUnsteady, isWiggling, problem, meter, verdict, earlier, keep, numberIn };
+  return {
+    job,
+    name,
+    sheet,
+    channel,
+    answer,
+    setup,
+    text,
+    unit: chosenUnit,
+    units,
+    temperature,
+    leads,
+    range,
+    isUnsteady,
+    isWiggling,
+    problem,
+    meter,
+    verdict,
+    earlier,
+    keep,
+  };
 }

@@ -22,11 +22,19 @@ const costs = computed(() => job.file?.costs ?? []);
 const sums = computed(() => tally(costs.value));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const value = computed(() => Number(amount.value.replace(',', '.')));
-const canAdd = computed(() => item.value.trim() !== '' && amount.value.trim() !== '' && Number.isFinite(value.value) && value.value >= 0);
+const canAdd = computed(
+  () => item.value.trim() !== '' && amount.value.trim() !== '' && Number.isFinite(value.value) && value.value >= 0,
+);
 
 async function add(): Promise<void> {
   if (!canAdd.value) return;
-  await job.addCost({ item: item.value.trim(), amount: value.value, currency: currency.value, use: use.value, ...(use.value === 'quote' ? { case: 'usual' as const } : {}) });
+  await job.addCost({
+    item: item.value.trim(),
+    amount: value.value,
+    currency: currency.value,
+    use: use.value,
+    ...(use.value === 'quote' ? { case: 'usual' as const } : {}),
+  });
   item.value = '';
   amount.value = '';
 }
@@ -37,19 +45,29 @@ async function add(): Promise<void> {
     <h2 class="overline">Spent on this job</h2>
     <ul class="rows">
       <li v-for="one in costs" :key="one.id" class="cost">
-        <span>{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span>
+        <span
+          >{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span
+        >
         <span class="figure">{{ one.amount }} {{ one.currency ?? currency }}</span>
-        <button class="remove" type="button" :aria-label="`Remove ${one.item}`" @click="job.removeCost(one.id)">×</button>
+        <button class="remove" type="button" :aria-label="`Remove ${one.item}`" @click="job.removeCost(one.id)">
+          ×
+        </button>
       </li>
-      <li class="cost total"><b>Spent</b><b class="figure">{{ sums.spent }} {{ currency }}</b></li>
-      <li v-if="sums.saved !== null && (sums.spent > 0 || job.file?.ending === 'solved')" class="cost"><span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span></li>
+      <li class="cost total">
+        <b>Spent</b><b class="figure">{{ sums.spent }} {{ currency }}</b>
+      </li>
+      <li v-if="sums.saved !== null && (sums.spent > 0 || job.file?.ending === 'solved')" class="cost">
+        <span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span>
+      </li>
     </ul>
     <details>
       <summary>Add a price</summary>
       <div class="add">
         <el-input v-model="item" placeholder="Sensor, pattern part" aria-label="What" />
         <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="`Price, ${currency}`" />
-        <el-select v-model="use" aria-label="What it was good for"><el-option v-for="[id, words] in USES" :key="id" :value="id" :label="words" /></el-select>
+        <el-select v-model="use" aria-label="What it was good for"
+          ><el-option v-for="[id, words] in USES" :key="id" :value="id" :label="words"
+        /></el-select>
         <button class="tap" type="button" :disabled="!canAdd" @click="add">Add</button>
       </div>
     </details>

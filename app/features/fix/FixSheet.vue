@@ -11,9 +11,20 @@ import { useFix } from './useFix';
 const fix = useFix();
 const { values } = usePreferences();
 const options = computed(() =>
-  fix.options.value.map((one) => ({ ...one, key: `${one.check}${one.channel}`, words: fix.job.file ? moveSentence(one.check, one.channel, fix.job.file, values.sides) : one.check, to: { name: 'fix', query: { repair: one.check.slice(7), at: one.channel ?? '' } } })),
+  fix.options.value.map((one) => ({
+    ...one,
+    key: `${one.check}${one.channel}`,
+    words: fix.job.file ? moveSentence(one.check, one.channel, fix.job.file, values.sides) : one.check,
+    to: { name: 'fix', query: { repair: one.check.slice(7), at: one.channel ?? '' } },
+  })),
 );
-const made = computed(() => (fix.job.file?.repairs ?? []).map((one) => ({ id: one.id, words: fix.job.file ? describeRepair(one, fix.job.file, values) : '', result: one.result })));
+const made = computed(() =>
+  (fix.job.file?.repairs ?? []).map((one) => ({
+    id: one.id,
+    words: fix.job.file ? describeRepair(one, fix.job.file, values) : '',
+    result: one.result,
+  })),
+);
 const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
 </script>
 
@@ -22,19 +33,33 @@ const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
   <div v-else class="fix">
     <section>
       <h1>What to mend</h1>
-      <p v-if="!isReady" class="told">The evidence does not call for a part yet: a check is worth more than a repair now. You may begin one all the same.</p>
+      <p v-if="!isReady" class="told">
+        The evidence does not call for a part yet: a check is worth more than a repair now. You may begin one all the
+        same.
+      </p>
       <p v-if="options.length === 0" class="muted">Nothing points at a repair. Begin with lamps and codes.</p>
       <ul v-else class="rows" data-test="repairs">
         <li v-for="(one, index) in options" :key="one.key" class="option">
-          <span class="what"><b>{{ one.words }}</b><span class="muted">{{ one.why }}</span></span>
-          <span class="figure">{{ Math.round(one.minutes) }} min · {{ one.cost }} {{ fix.job.file?.owner?.currency ?? 'EUR' }}</span>
+          <span class="what"
+            ><b>{{ one.words }}</b
+            ><span class="muted">{{ one.why }}</span></span
+          >
+          <span class="figure"
+            >{{ Math.round(one.minutes) }} min · {{ one.cost }} {{ fix.job.file?.owner?.currency ?? 'EUR' }}</span
+          >
           <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="one.to">Open the guide</RouterLink>
         </li>
       </ul>
     </section>
     <section v-if="made.length > 0">
       <h2>Made so far</h2>
-      <ul class="rows"><li v-for="one in made" :key="one.id"><b>{{ one.words }}</b><span class="muted"> · {{ one.result === 'unknown' ? 'not proved yet' : one.result }}</span></li></ul>
+      <ul class="rows">
+        <li v-for="one in made" :key="one.id">
+          <b>{{ one.words }}</b><span class="muted">
+            · {{ one.result === 'unknown' ? 'not proved yet' : one.result }}</span
+          >
+        </li>
+      </ul>
     </section>
     <CostPanel />
   </div>

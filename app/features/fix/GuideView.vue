@@ -21,10 +21,18 @@ const isListOpen = ref(false);
 const isFinished = computed(() => guide.value !== null && current.value === null);
 
 const rungText = useDraft(() => `${job.record?.id}.ladder`);
-const rungIndex = computed(() => (rungText.value === '' ? -1 : Math.min(STUCK_LADDER.length - 1, Number(rungText.value) || 0)));
-const rung = computed(() => (current.value?.ladder && rungIndex.value >= 0 ? (STUCK_LADDER[rungIndex.value] ?? null) : null));
+const rungIndex = computed(() =>
+  rungText.value === '' ? -1 : Math.min(STUCK_LADDER.length - 1, Number(rungText.value) || 0),
+);
+const rung = computed(() =>
+  current.value?.ladder && rungIndex.value >= 0 ? (STUCK_LADDER[rungIndex.value] ?? null) : null,
+);
 const soak = useSoak(() => `${job.record?.id}.soak`);
-const cautions = computed(() => (rung.value ? rung.value.cautions.map((id) => ({ id, text: STEP_CAUTIONS.get(id) ?? id })) : (current.value?.cautions ?? [])));
+const cautions = computed(() =>
+  rung.value
+    ? rung.value.cautions.map((id) => ({ id, text: STEP_CAUTIONS.get(id) ?? id }))
+    : (current.value?.cautions ?? []),
+);
 const tools = computed(() => rung.value?.tools ?? current.value?.tools ?? []);
 const torque = computed(() => current.value?.torque);
 
@@ -46,7 +54,10 @@ function nextRung(): void {
 }
 
 /** Space only moves on a plain step; it never records that something stuck has moved. */
-useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(), backspace: () => void props.fix.stepBack() });
+useShortcuts({
+  ' ': () => current.value && !current.value.ladder && void done(),
+  backspace: () => void props.fix.stepBack(),
+});
 </script>
 
 <template>
@@ -54,39 +65,78 @@ useShortcuts({ ' ': () => current.value && !current.value.ladder && void done(),
     <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
     <section v-if="!guide" class="step">
       <h1>{{ title }}</h1>
-      <p class="told">There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been done, record it, then prove it.</p>
+      <p class="told">
+        There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been
+        done, record it, then prove it.
+      </p>
       <button class="tap strong" type="button" @click="fix.record()">It has been done</button>
     </section>
     <section v-else-if="isFinished" class="step">
       <p class="overline">{{ title }}</p>
       <h1>All steps are done</h1>
-      <p class="large">A lamp may still be lit: that is no failure. Codes are erased and the car is driven in the last stage.</p>
+      <p class="large">
+        A lamp may still be lit: that is no failure. Codes are erased and the car is driven in the last stage.
+      </p>
       <CostPanel />
     </section>
     <section v-else-if="current" class="step" aria-live="polite">
-      <p class="overline">{{ title }} · {{ PHASE_NAMES[current.phase] }} · step {{ index + 1 }} of {{ steps.length }}<template v-if="rung"> · stuck sensor, rung {{ rungIndex + 1 }} of {{ STUCK_LADDER.length }}</template></p>
+      <p class="overline">
+        {{ title }} · {{ PHASE_NAMES[current.phase] }} · step {{ index + 1 }} of {{ steps.length
+        }}<template v-if="rung"> · stuck sensor, rung {{ rungIndex + 1 }} of {{ STUCK_LADDER.length }}</template>
+      </p>
       <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
-      <ol v-if="rung" class="rungs"><li v-for="(one, at) in STUCK_LADDER" :key="one.id" :class="{ past: at < rungIndex, here: at === rungIndex }">{{ one.name }}</li></ol>
+      <ol v-if="rung" class="rungs">
+        <li v-for="(one, at) in STUCK_LADDER" :key="one.id" :class="{ past: at < rungIndex, here: at === rungIndex }">
+          {{ one.name }}
+        </li>
+      </ol>
       <StepDrawing :drawing="rung ? 'turn' : current.drawing" />
       <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
-      <p v-if="torque" class="torque"><span class="figure">{{ torque.newtonMetre === null ? 'figure of your manual' : `${torque.newtonMetre} N·m` }}</span><span v-if="torque.newtonMetre === null" class="muted">{{ torque.point === 'sensor-bolt' ? 'small sensor bolts take single digits to low teens of N·m' : 'the manual decides' }}</span></p>
+      <p v-if="torque" class="torque">
+        <span class="figure">{{
+          torque.newtonMetre === null ? 'figure of your manual' : `${torque.newtonMetre} N·m`
+        }}</span><span v-if="torque.newtonMetre === null" class="muted">{{
+          torque.point === 'sensor-bolt'
+            ? 'small sensor bolts take single digits to low teens of N·m'
+            : 'the manual decides'
+        }}</span>
+      </p>
       <p v-for="one in cautions" :key="one.id" class="warning">{{ one.text }}</p>
       <p v-if="!isWide && tools.length > 0" class="muted">In hand: {{ tools.join(', ') }}</p>
       <div class="chips">
-        <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">Not needed here</button>
-        <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">{{ isListOpen ? 'Hide the list' : 'All steps' }}</button>
+        <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
+          Not needed here
+        </button>
+        <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">
+          {{ isListOpen ? 'Hide the list' : 'All steps' }}
+        </button>
       </div>
     </section>
     <aside v-if="isWide && guide" class="aside">
       <h2 class="overline">In hand for this step</h2>
-      <ul class="rows"><li v-for="one in tools" :key="one">{{ one }}</li><li v-if="tools.length === 0" class="muted">bare hands</li></ul>
+      <ul class="rows">
+        <li v-for="one in tools" :key="one">{{ one }}</li>
+        <li v-if="tools.length === 0" class="muted">bare hands</li>
+      </ul>
       <h2 class="overline">Needed in all</h2>
       <p class="muted">{{ [...guide.needs.parts, ...guide.needs.tools].join(', ') }}</p>
       <CostPanel />
     </aside>
   </div>
   <Teleport defer to="#own-bar">
-    <LadderBar :can-back="steps.some((one) => one.done || one.skipped)" :soak="current?.ladder ? soak.shown.value : ''" :is-ladder="current?.ladder !== undefined" :on-ladder="rungIndex >= 0" :is-last-rung="rungIndex >= STUCK_LADDER.length - 1" :is-finished="isFinished" :has-guide="guide !== null" @back="fix.stepBack()" @done="done" @next-rung="nextRung" @record="fix.record()">
+    <LadderBar
+      :can-back="steps.some((one) => one.done || one.skipped)"
+      :soak="current?.ladder ? soak.shown.value : ''"
+      :is-ladder="current?.ladder !== undefined"
+      :on-ladder="rungIndex >= 0"
+      :is-last-rung="rungIndex >= STUCK_LADDER.length - 1"
+      :is-finished="isFinished"
+      :has-guide="guide !== null"
+      @back="fix.stepBack()"
+      @done="done"
+      @next-rung="nextRung"
+      @record="fix.record()"
+    >
       <RouterLink class="leave" :to="{ name: 'fix' }">Leave the guide</RouterLink>
     </LadderBar>
   </Teleport>

@@ -1,21 +1,43 @@
 <script setup lang="ts">
 /** The guide's own foot: back, the soak timer, and on. "It moved" is said only by its own button. */
-defineProps<{ canBack: boolean; soak: string; isLadder: boolean; onLadder: boolean; isLastRung: boolean; isFinished: boolean; hasGuide: boolean }>();
+defineProps<{
+  canBack: boolean;
+  soak: string;
+  isLadder: boolean;
+  onLadder: boolean;
+  isLastRung: boolean;
+  isFinished: boolean;
+  hasGuide: boolean;
+}>();
 const emit = defineEmits<{ back: []; done: []; nextRung: []; record: [] }>();
 </script>
 
 <template>
   <footer class="bar">
     <button class="plain" type="button" :disabled="!canBack" @click="emit('back')">Back</button>
-    <div class="middle"><p v-if="soak"><span class="muted">Soak timer</span><span class="figure time">{{ soak }}</span><span class="muted">overnight is better; the job will wait</span></p><slot v-else /></div>
+    <div class="middle">
+      <p v-if="soak">
+        <span class="muted">Soak timer</span><span class="figure time">{{ soak }}</span
+        ><span class="muted">overnight is better; the job will wait</span>
+      </p>
+      <slot v-else />
+    </div>
     <template v-if="isFinished || !hasGuide">
-      <button v-if="isFinished" class="strong" type="button" data-test="record-repair" @click="emit('record')">Record the repair, prove it</button>
+      <button v-if="isFinished" class="strong" type="button" data-test="record-repair" @click="emit('record')">
+        Record the repair, prove it
+      </button>
     </template>
     <template v-else-if="isLadder">
-      <button v-if="!onLadder || !isLastRung" class="plain" type="button" @click="emit('nextRung')">{{ onLadder ? 'Still stuck, next rung' : 'It will not move' }}</button>
-      <button class="strong" type="button" data-test="step-done" @click="emit('done')">{{ onLadder ? 'It moved' : 'It is out' }}</button>
+      <button v-if="!onLadder || !isLastRung" class="plain" type="button" @click="emit('nextRung')">
+        {{ onLadder ? 'Still stuck, next rung' : 'It will not move' }}
+      </button>
+      <button class="strong" type="button" data-test="step-done" @click="emit('done')">
+        {{ onLadder ? 'It moved' : 'It is out' }}
+      </button>
     </template>
-    <button v-else class="strong" type="button" data-test="step-done" @click="emit('done')">Done<kbd>space</kbd></button>
+    <button v-else class="strong" type="button" data-test="step-done" @click="emit('done')">
+      Done<kbd>space</kbd>
+    </button>
   </footer>
 </template>
 

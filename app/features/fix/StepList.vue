@@ -12,7 +12,16 @@ const emit = defineEmits<{ open: [id: string] }>();
   <nav class="list" aria-label="Steps">
     <template v-for="phase in guide?.phases ?? []" :key="phase.phase">
       <h2 class="overline">{{ PHASE_NAMES[phase.phase] }}</h2>
-      <button v-for="step in phase.steps" :key="step.id" type="button" :class="{ done: step.done, skipped: step.skipped, here: step.id === current }" :aria-current="step.id === current ? 'step' : undefined" @click="emit('open', step.id)"><StateMark v-if="step.done" state="proved-good" />{{ step.text }}</button>
+      <button
+        v-for="step in phase.steps"
+        :key="step.id"
+        type="button"
+        :class="{ done: step.done, skipped: step.skipped, here: step.id === current }"
+        :aria-current="step.id === current ? 'step' : undefined"
+        @click="emit('open', step.id)"
+      >
+        <StateMark v-if="step.done" state="proved-good" />{{ step.text }}
+      </button>
     </template>
   </nav>
 </template>

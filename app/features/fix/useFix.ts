@@ -9,7 +9,14 @@ import { moveSentence } from '../../../core/adviser/moves/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 
-export const PHASE_NAMES: Readonly<Record<Phase, string>> = { 'make-safe': 'Make safe', 'reach-it': 'Reach it', 'free-it': 'Free it', prepare: 'Prepare', fit: 'Fit', 'close-up': 'Close up' };
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+  'make-safe': 'Make safe',
+  'reach-it': 'Reach it',
+  'free-it': 'Free it',
+  prepare: 'Prepare',
+  fit: 'Fit',
+  'close-up': 'Close up',
+};
 
 /** What the Fix stage shows and does. */
 export function useFix() {
@@ -24,7 +31,9 @@ export function useFix() {
   });
   const guide = computed(() => (job.file && repair.value ? composeGuide(job.file, repair.value, channel.value) : null));
   const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((one) => one.steps) ?? []);
-  const title = computed(() => (job.file && repair.value ? moveSentence(`repair:${repair.value}`, channel.value, job.file, values.sides) : ''));
+  const title = computed(() =>
+    job.file && repair.value ? moveSentence(`repair:${repair.value}`, channel.value, job.file, values.sides) : '',
+  );
   const chosen = ref<string | null>(null);
   const firstOpen = computed(() => steps.value.find((one) => !one.done && !one.skipped) ?? null);
   const current = computed(() => steps.value.find((one) => one.id === chosen.value) ?? firstOpen.value);
@@ -32,7 +41,9 @@ export function useFix() {
   watch([repair, channel], () => (chosen.value = null));
 
   /** Repairs that the adviser would make now, likeliest to pay first. */
-  const options = computed(() => (job.assessment?.next ?? []).filter((one) => one.check.startsWith('repair:')).slice(0, 6));
+  const options = computed(() =>
+    (job.assessment?.next ?? []).filter((one) => one.check.startsWith('repair:')).slice(0, 6),
+  );
 
   async function markDone(step: GuideStep): Promise<void> {
     await job.markWork(step.undoes ?? step.id, step.undoes ? 'undone' : 'done');
@@ -60,5 +71,21 @@ export function useFix() {
   }
 
   const hasPrice = computed(() => REPAIRS.find((one) => one.repair === repair.value)?.price ?? 0);
-  return { job, repair, channel, guide, steps, title, choose: (id: string) => (chosen.value = id), current, index, options, markDone, stepBack, skip, record, hasPrice };
+  return {
+    job,
+    repair,
+    channel,
+    guide,
+    steps,
+    title,
+    choose: (id: string) => (chosen.value = id),
+    current,
+    index,
+    options,
+    markDone,
+    stepBack,
+    skip,
+    record,
+    hasPrice,
+  };
 }

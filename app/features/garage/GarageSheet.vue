@@ -19,7 +19,14 @@ const picker = ref<HTMLInputElement | null>(null);
 useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !values.gloves) });
 
 const vehicles = computed(() =>
-  garage.vehicles.map((one) => ({ id: one.id, name: one.vehicle.name ?? 'no name', sensors: sensorsOf(one.vehicle), words: (one.vehicle as { words?: string }).words ?? '', highVoltage: one.vehicle.highVoltage === true, jobs: garage.jobs.filter((job) => job.vehicleId === one.id).map(jobLine) })),
+  garage.vehicles.map((one) => ({
+    id: one.id,
+    name: one.vehicle.name ?? 'no name',
+    sensors: sensorsOf(one.vehicle),
+    words: (one.vehicle as { words?: string }).words ?? '',
+    highVoltage: one.vehicle.highVoltage === true,
+    jobs: garage.jobs.filter((job) => job.vehicleId === one.id).map(jobLine),
+  })),
 );
 
 async function start(vehicleId: string): Promise<void> {
@@ -49,29 +56,60 @@ async function remove(id: string): Promise<void> {
     void garage.restoreJob(job);
     message.close();
   };
-  const message = ElMessage({ duration: 12_000, message: h('span', ['Removed. ', h('button', { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo }, 'Put it back')]) });
+  const message = ElMessage({
+    duration: 12_000,
+    message: h('span', [
+      'Removed. ',
+      h(
+        'button',
+        { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo },
+        'Put it back',
+      ),
+    ]),
+  });
 }
 </script>
 
 <template>
   <div class="garage">
-    <header class="head"><BrandMark /><p class="promise">A lamp comes on. From there to proof that it stays off, by the cheapest safe road.</p><button class="tap quiet" type="button" @click="isHelpOpen = true">Keys and look</button></header>
+    <header class="head">
+      <BrandMark />
+      <p class="promise">A lamp comes on. From there to proof that it stays off, by the cheapest safe road.</p>
+      <button class="tap quiet" type="button" @click="isHelpOpen = true">Keys and look</button>
+    </header>
     <main class="main">
       <section v-if="refused" class="warning" role="alert" data-test="refused">
         <h2>{{ refused.name }} was not taken in</h2>
-        <p v-for="one in refused.problems.slice(0, 5)" :key="one.path + one.code"><b class="figure">{{ one.path || 'the file' }}</b> {{ one.message }}</p>
+        <p v-for="one in refused.problems.slice(0, 5)" :key="one.path + one.code">
+          <b class="figure">{{ one.path || 'the file' }}</b> {{ one.message }}
+        </p>
         <p class="muted">Nothing in the garage has changed.</p>
       </section>
       <section v-for="one in vehicles" :key="one.id" class="vehicle" :data-vehicle="one.name">
         <div class="name">
           <h1>{{ one.name || 'no name yet' }}</h1>
-          <p class="muted">{{ one.words ? `${one.words}; ` : '' }}{{ one.sensors }}<template v-if="one.highVoltage">; high voltage: looks and code reading only</template></p>
-          <div class="chips"><button class="tap" type="button" data-test="start-job" @click="start(one.id)">A lamp is on: new job</button><RouterLink class="tap quiet" :to="{ name: 'vehicle', params: { vehicle: one.id } }">Spec sheet</RouterLink></div>
+          <p class="muted">
+            {{ one.words ? `${one.words}; ` : '' }}{{ one.sensors
+            }}<template v-if="one.highVoltage">; high voltage: looks and code reading only</template>
+          </p>
+          <div class="chips">
+            <button class="tap" type="button" data-test="start-job" @click="start(one.id)">A lamp is on: new job</button
+            ><RouterLink class="tap quiet" :to="{ name: 'vehicle', params: { vehicle: one.id } }"
+              >Spec sheet</RouterLink
+            >
+          </div>
         </div>
         <ul class="rows jobs">
           <li v-for="job in one.jobs" :key="job.id" :class="{ ended: job.isEnded }">
-            <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"><b>{{ job.title }}</b><span class="muted">{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span></RouterLink>
-            <button class="tap quiet remove" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">Remove</button>
+            <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"
+              ><b>{{ job.title }}</b
+              ><span class="muted"
+                >{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span
+              ></RouterLink
+            >
+            <button class="tap quiet remove" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">
+              Remove
+            </button>
           </li>
           <li v-if="one.jobs.length === 0" class="muted none">No jobs yet.</li>
         </ul>
@@ -79,7 +117,15 @@ async function remove(id: string): Promise<void> {
       <section class="chips foot">
         <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">Add a vehicle</button>
         <button class="tap" type="button" @click="picker?.click()">Open a job's file</button>
-        <input ref="picker" class="only-read" type="file" accept=".json,application/json" aria-label="A job's file" data-test="open-file" @change="openFile" />
+        <input
+          ref="picker"
+          class="only-read"
+          type="file"
+          accept=".json,application/json"
+          aria-label="A job's file"
+          data-test="open-file"
+          @change="openFile"
+        />
         <p class="muted">Everything stays on this device. No account, no network after the first load.</p>
       </section>
     </main>

@@ -18,7 +18,9 @@ const form = reactive<VehicleForm>(emptyForm());
 const problems = ref<Readonly<Record<string, string>>>({});
 const isKept = ref(false);
 
-watch(record, (now, before) => now && now.id !== before?.id && Object.assign(form, formOf(now.vehicle)), { immediate: true });
+watch(record, (now, before) => now && now.id !== before?.id && Object.assign(form, formOf(now.vehicle)), {
+  immediate: true,
+});
 
 /** Every change is kept at once when it is right; what is wrong stays on the screen with its reason. */
 async function keep(): Promise<void> {
@@ -37,41 +39,111 @@ async function start(): Promise<void> {
 }
 
 const say = (channel: Channel): string => sayChannel(channel, values.sides, form.steeringSide || undefined);
-const SENSOR_WORDS: Readonly<Record<string, string>> = { knuckle: 'in the knuckle', 'behind-disc': 'behind the disc', 'one-piece-hub': 'inside a one-piece hub', differential: 'on the differential', 'in-bearing': 'built into the bearing' };
-const PLUG_WORDS: Readonly<Record<string, string>> = { bonnet: 'under the bonnet', 'arch-liner': 'behind the arch liner', trim: 'under a trim', sill: 'at the sill', seat: 'under a seat', underbody: 'under the body' };
-const TORQUE_WORDS: Readonly<Record<string, string>> = { 'sensor-bolt': 'Sensor bolt', 'caliper-bracket': 'Caliper bracket', 'caliper-pin': 'Caliper pin', 'hub-nut': 'Hub nut', 'wheel-nut': 'Wheel nut', 'brake-line-bracket': 'Brake line bracket' };
+const SENSOR_WORDS: Readonly<Record<string, string>> = {
+  knuckle: 'in the knuckle',
+  'behind-disc': 'behind the disc',
+  'one-piece-hub': 'inside a one-piece hub',
+  differential: 'on the differential',
+  'in-bearing': 'built into the bearing',
+};
+const PLUG_WORDS: Readonly<Record<string, string>> = {
+  bonnet: 'under the bonnet',
+  'arch-liner': 'behind the arch liner',
+  trim: 'under a trim',
+  sill: 'at the sill',
+  seat: 'under a seat',
+  underbody: 'under the body',
+};
+const TORQUE_WORDS: Readonly<Record<string, string>> = {
+  'sensor-bolt': 'Sensor bolt',
+  'caliper-bracket': 'Caliper bracket',
+  'caliper-pin': 'Caliper pin',
+  'hub-nut': 'Hub nut',
+  'wheel-nut': 'Wheel nut',
+  'brake-line-bracket': 'Brake line bracket',
+};
 </script>
 
 <template>
   <div class="sheet">
-    <header class="head"><RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink><h1>{{ form.name || 'New vehicle' }}: spec sheet</h1><span v-if="isKept" class="muted" role="status">kept</span></header>
+    <header class="head">
+      <RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink>
+      <h1>{{ form.name || 'New vehicle' }}: spec sheet</h1>
+      <span v-if="isKept" class="muted" role="status">kept</span>
+    </header>
     <main v-if="record" class="body">
       <section class="fields">
         <label>You call it<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
-        <label>Steering wheel<el-select v-model="form.steeringSide" placeholder="not told"><el-option value="left" label="left" /><el-option value="right" label="right" /></el-select></label>
-        <label>Channels<el-select v-model="form.layout"><el-option value="four" label="four: one a wheel" /><el-option value="three" label="three: one for the rear axle" /><el-option value="two" label="two: front wheels only" /></el-select></label>
-        <label>Sensors<el-select v-model="form.sensorType" placeholder="not known"><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option value="active" label="active (fed)" /><el-option v-if="form.sensorType === 'mixed'" value="mixed" label="mixed, as in the file" /></el-select></label>
-        <div class="cell"><label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span></div>
+        <label
+          >Steering wheel<el-select v-model="form.steeringSide" placeholder="not told"
+            ><el-option value="left" label="left" /><el-option value="right" label="right" /></el-select
+        ></label>
+        <label
+          >Channels<el-select v-model="form.layout"
+            ><el-option value="four" label="four: one a wheel" /><el-option
+              value="three"
+              label="three: one for the rear axle" /><el-option value="two" label="two: front wheels only" /></el-select
+        ></label>
+        <label
+          >Sensors<el-select v-model="form.sensorType" placeholder="not known"
+            ><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option
+              value="active"
+              label="active (fed)" /><el-option
+              v-if="form.sensorType === 'mixed'"
+              value="mixed"
+              label="mixed, as in the file" /></el-select
+        ></label>
+        <div class="cell">
+          <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label
+          ><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span>
+        </div>
         <label class="switch"><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label>
       </section>
       <section>
         <h2>From the manual</h2>
         <p class="muted">Leave empty what you don't have: a generic figure stands in, and is shown as such.</p>
         <div class="fields">
-          <div class="cell"><label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span></div>
-          <div class="cell"><label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span></div>
+          <div class="cell">
+            <label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label
+            ><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span>
+          </div>
+          <div class="cell">
+            <label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label
+            ><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span>
+          </div>
           <label>at, °C<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
-          <div class="cell"><label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /></label><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span></div>
-          <div class="cell"><label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /></label><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span></div>
-          <div v-for="point in TORQUE_POINTS" :key="point" class="cell"><label>{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /></label><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span></div>
+          <div class="cell">
+            <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /></label
+            ><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span>
+          </div>
+          <div class="cell">
+            <label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /></label
+            ><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span>
+          </div>
+          <div v-for="point in TORQUE_POINTS" :key="point" class="cell">
+            <label>{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /></label
+            ><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span>
+          </div>
         </div>
       </section>
       <section>
         <h2>Where things sit</h2>
         <div v-for="channel in record.vehicle.channels" :key="channel" class="fields place">
           <b>{{ say(channel) }}</b>
-          <el-select v-model="form.sensorPlaces[channel]" placeholder="sensor: not known" clearable :aria-label="`Sensor, ${say(channel)}`"><el-option v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="`sensor ${SENSOR_WORDS[one]}`" /></el-select>
-          <el-select v-model="form.plugPlaces[channel]" placeholder="plug: not known" clearable :aria-label="`Plug, ${say(channel)}`"><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="`plug ${PLUG_WORDS[one]}`" /></el-select>
+          <el-select
+            v-model="form.sensorPlaces[channel]"
+            placeholder="sensor: not known"
+            clearable
+            :aria-label="`Sensor, ${say(channel)}`"
+            ><el-option v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="`sensor ${SENSOR_WORDS[one]}`"
+          /></el-select>
+          <el-select
+            v-model="form.plugPlaces[channel]"
+            placeholder="plug: not known"
+            clearable
+            :aria-label="`Plug, ${say(channel)}`"
+            ><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="`plug ${PLUG_WORDS[one]}`"
+          /></el-select>
         </div>
       </section>
       <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>

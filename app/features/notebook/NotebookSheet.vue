@@ -41,10 +41,22 @@ const timeline = computed<readonly Line[]>(() => {
   if (!file) return [];
   const seen = file.observations.map((one): Line => {
     const said = describeObservation(one, file, values);
-    return { id: one.id, at: one.at ?? '', words: said.title + (said.figure ? `: ${said.figure}` : ''), detail: one.withdrawn ? 'withdrawn' : said.detail };
+    return {
+      id: one.id,
+      at: one.at ?? '',
+      words: said.title + (said.figure ? `: ${said.figure}` : ''),
+      detail: one.withdrawn ? 'withdrawn' : said.detail,
+    };
   });
-  const made = (file.repairs ?? []).map((one): Line => ({ id: one.id, at: one.at ?? '', words: describeRepair(one, file, values), detail: one.result === 'unknown' ? 'repair, not proved yet' : `repair, ${one.result}` }));
-  const notes = (file.notes ?? []).filter(isNote).map((one): Line => ({ id: one.id, at: one.at, words: one.text, detail: 'note' }));
+  const made = (file.repairs ?? []).map((one): Line => ({
+    id: one.id,
+    at: one.at ?? '',
+    words: describeRepair(one, file, values),
+    detail: one.result === 'unknown' ? 'repair, not proved yet' : `repair, ${one.result}`,
+  }));
+  const notes = (file.notes ?? [])
+    .filter(isNote)
+    .map((one): Line => ({ id: one.id, at: one.at, words: one.text, detail: 'note' }));
   return [...seen, ...made, ...notes].sort((a, b) => b.at.localeCompare(a.at));
 });
 const sums = computed(() => tally(job.file?.costs ?? []));
@@ -53,7 +65,11 @@ const top = computed(() => job.assessment?.ranking[0]);
 
 function save(): void {
   const { file } = job;
-  if (file) saveText(caseFileName(`${file.vehicle.name ?? ''} ${job.record?.title ?? ''}`, now().slice(0, 10)), writeCaseFile(file));
+  if (file)
+    saveText(
+      caseFileName(`${file.vehicle.name ?? ''} ${job.record?.title ?? ''}`, now().slice(0, 10)),
+      writeCaseFile(file),
+    );
 }
 
 async function addNote(): Promise<void> {
@@ -70,13 +86,23 @@ async function addNote(): Promise<void> {
     <header class="top">
       <div>
         <h1>{{ job.file?.vehicle.name }}: the record</h1>
-        <p v-if="top" class="muted">Believed now: {{ faultName(top.fault) }}<template v-if="top.channel">, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template>, {{ percent(top.probability) }}. Spent {{ sums.spent }} {{ currency }}.</p>
+        <p v-if="top" class="muted">
+          Believed now: {{ faultName(top.fault)
+          }}<template v-if="top.channel"
+            >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
+          >, {{ percent(top.probability) }}. Spent {{ sums.spent }} {{ currency }}.
+        </p>
       </div>
       <button class="tap strong" type="button" data-test="export" @click="save">Save the job as a file</button>
     </header>
     <section>
       <h2 class="overline">This job is called</h2>
-      <el-input :model-value="job.record?.title ?? ''" aria-label="Name of the job" maxlength="60" @change="(now: string) => job.setTitle(now)" />
+      <el-input
+        :model-value="job.record?.title ?? ''"
+        aria-label="Name of the job"
+        maxlength="60"
+        @change="(now: string) => job.setTitle(now)"
+      />
     </section>
     <section class="note">
       <el-input v-model="text" type="textarea" :rows="2" placeholder="A note, with the time" aria-label="A note" />
@@ -86,7 +112,12 @@ async function addNote(): Promise<void> {
       <h2 class="overline">What happened, newest first</h2>
       <p v-if="timeline.length === 0" class="muted">Nothing yet.</p>
       <ul class="rows" data-test="timeline">
-        <li v-for="one in timeline" :key="one.id" class="line"><span class="when figure">{{ shownMoment(one.at) }}</span><span><b>{{ one.words }}</b><span v-if="one.detail" class="muted"> · {{ one.detail }}</span></span></li>
+        <li v-for="one in timeline" :key="one.id" class="line">
+          <span class="when figure">{{ shownMoment(one.at) }}</span><span
+            ><b>{{ one.words }}</b
+            ><span v-if="one.detail" class="muted"> · {{ one.detail }}</span></span
+          >
+        </li>
       </ul>
     </section>
   </div>

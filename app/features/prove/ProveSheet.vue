@@ -8,7 +8,12 @@ import { useProve } from './useProve';
 const prove = useProve();
 const router = useRouter();
 const ending = computed(() => prove.job.file?.ending ?? null);
-const ENDINGS = { solved: 'Solved: the lamps stay out.', unverified: 'Ended without proof.', unsolved: 'Ended unsolved.', 'handed-over': 'Handed over to a workshop.' } as const;
+const ENDINGS = {
+  solved: 'Solved: the lamps stay out.',
+  unverified: 'Ended without proof.',
+  unsolved: 'Ended unsolved.',
+  'handed-over': 'Handed over to a workshop.',
+} as const;
 const OTHER_ENDINGS = [
   ['unverified', 'No time to prove it'],
   ['unsolved', 'I give up for now'],
@@ -31,12 +36,25 @@ async function backToFind(): Promise<void> {
     <section v-if="ending" class="ending" data-test="ending">
       <h2>{{ ENDINGS[ending] }}</h2>
       <p>Check the wheel nuts again after 50 to 100 km.</p>
-      <div class="chips"><RouterLink class="tap strong" :to="{ name: 'notebook' }">See the record</RouterLink><button class="tap" type="button" @click="prove.job.alter((file) => ({ ...file, ending: null }))">Open the job again</button></div>
+      <div class="chips">
+        <RouterLink class="tap strong" :to="{ name: 'notebook' }">See the record</RouterLink
+        ><button class="tap" type="button" @click="prove.job.alter((file) => ({ ...file, ending: null }))">
+          Open the job again
+        </button>
+      </div>
     </section>
     <section v-else-if="prove.verdict.value === 'proved'" class="ending">
       <h2>Proved: erased, driven, read again, nothing came back</h2>
-      <p>Doubt that is left: <b class="figure">{{ percent(prove.doubt.value) }}</b><template v-if="prove.comesAndGoes.value">. It used to come and go: {{ prove.watch.value.needed }} more clean trips until the doubt is below 5 %.</template></p>
-      <button class="tap strong" type="button" data-test="end-solved" @click="prove.end('solved')">End the job: solved</button>
+      <p>
+        Doubt that is left: <b class="figure">{{ percent(prove.doubt.value) }}</b><template
+          v-if="prove.comesAndGoes.value"
+          >. It used to come and go: {{ prove.watch.value.needed }} more clean trips until the doubt is below 5
+          %.</template
+        >
+      </p>
+      <button class="tap strong" type="button" data-test="end-solved" @click="prove.end('solved')">
+        End the job: solved
+      </button>
     </section>
     <section v-else-if="prove.verdict.value === 'not-cured'" class="ending bad">
       <h2>Not cured</h2>
@@ -45,18 +63,47 @@ async function backToFind(): Promise<void> {
     </section>
     <ol class="steps">
       <li v-for="one in prove.shown.value" :key="one.id" :class="one.state">
-        <div class="words"><h2><StateMark v-if="one.state !== 'open'" :state="one.state === 'good' ? 'proved-good' : 'at-fault'" /> {{ one.title }}</h2><p class="muted">{{ one.text }}</p></div>
+        <div class="words">
+          <h2>
+            <StateMark v-if="one.state !== 'open'" :state="one.state === 'good' ? 'proved-good' : 'at-fault'" />
+            {{ one.title }}
+          </h2>
+          <p class="muted">{{ one.text }}</p>
+        </div>
         <div class="chips">
-          <button v-for="choice in one.choices" :key="choice.words" type="button" class="tap" :data-test="choice.test" @click="prove.job.observe(...choice.makes)">{{ choice.words }}</button>
-          <button v-if="one.by" type="button" class="tap quiet" @click="prove.job.withdraw(one.by, true)">Take back</button>
+          <button
+            v-for="choice in one.choices"
+            :key="choice.words"
+            type="button"
+            class="tap"
+            :data-test="choice.test"
+            @click="prove.job.observe(...choice.makes)"
+          >
+            {{ choice.words }}
+          </button>
+          <button v-if="one.by" type="button" class="tap quiet" @click="prove.job.withdraw(one.by, true)">
+            Take back
+          </button>
         </div>
       </li>
     </ol>
     <section v-if="prove.comesAndGoes.value && !ending" class="watch">
       <h2>The watch</h2>
-      <p>A fault that comes and goes is proved by trips. Clean so far: <b class="figure">{{ prove.drives.value }}</b> (<span class="figure">{{ prove.kilometres.value }} km</span>). Doubt left: <b class="figure">{{ percent(prove.watch.value.left) }}</b>. Still needed for 95 %: <b class="figure">{{ prove.watch.value.needed }}</b>.</p>
+      <p>
+        A fault that comes and goes is proved by trips. Clean so far:
+        <b class="figure">{{ prove.drives.value }}</b> (<span class="figure">{{ prove.kilometres.value }} km</span>).
+        Doubt left: <b class="figure">{{ percent(prove.watch.value.left) }}</b>. Still needed for 95 %:
+        <b class="figure">{{ prove.watch.value.needed }}</b>.
+      </p>
     </section>
-    <details v-if="!ending"><summary>End the job another way</summary><div class="chips"><button v-for="[id, words] in OTHER_ENDINGS" :key="id" class="tap" type="button" @click="prove.end(id)">{{ words }}</button></div></details>
+    <details v-if="!ending">
+      <summary>End the job another way</summary>
+      <div class="chips">
+        <button v-for="[id, words] in OTHER_ENDINGS" :key="id" class="tap" type="button" @click="prove.end(id)">
+          {{ words }}
+        </button>
+      </div>
+    </details>
   </div>
 </template>
 

@@ -26,17 +26,47 @@ function unitAt(row: number): string | undefined {
   <div class="keypad">
     <template v-for="(row, index) in ROWS" :key="index">
       <button v-for="key in row" :key="key" type="button" class="tap key" @click="press(key)">{{ key }}</button>
-      <button v-if="index === 0" type="button" class="tap key" aria-label="Delete" @click="text = text === 'OL' ? '' : text.slice(0, -1)">
+      <button
+        v-if="index === 0"
+        type="button"
+        class="tap key"
+        aria-label="Delete"
+        @click="text = text === 'OL' ? '' : text.slice(0, -1)"
+      >
         <svg viewBox="0 0 28 20" aria-hidden="true"><path d="M9 2h17v16H9L2 10zM13 6l8 8M21 6l-8 8" /></svg>
       </button>
-      <button v-else-if="unitAt(index - 1)" type="button" class="tap key unit" :aria-pressed="unit === unitAt(index - 1)" @click="unit = unitAt(index - 1) ?? unit">{{ unitAt(index - 1) }}</button>
+      <button
+        v-else-if="unitAt(index - 1)"
+        type="button"
+        class="tap key unit"
+        :aria-pressed="unit === unitAt(index - 1)"
+        @click="unit = unitAt(index - 1) ?? unit"
+      >
+        {{ unitAt(index - 1) }}
+      </button>
       <span v-else />
     </template>
     <button type="button" class="tap key" @click="press('0')">0</button>
     <button type="button" class="tap key" @click="press('.')">.</button>
-    <button v-if="hasOverload" type="button" class="tap key" :aria-pressed="text === 'OL'" @click="text = text === 'OL' ? '' : 'OL'">OL</button>
+    <button
+      v-if="hasOverload"
+      type="button"
+      class="tap key"
+      :aria-pressed="text === 'OL'"
+      @click="text = text === 'OL' ? '' : 'OL'"
+    >
+      OL
+    </button>
     <span v-else />
-    <button v-if="unitAt(2)" type="button" class="tap key unit" :aria-pressed="unit === unitAt(2)" @click="unit = unitAt(2) ?? unit">{{ unitAt(2) }}</button>
+    <button
+      v-if="unitAt(2)"
+      type="button"
+      class="tap key unit"
+      :aria-pressed="unit === unitAt(2)"
+      @click="unit = unitAt(2) ?? unit"
+    >
+      {{ unitAt(2) }}
+    </button>
   </div>
 </template>
 

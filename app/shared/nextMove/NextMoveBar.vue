@@ -13,12 +13,18 @@ const emit = defineEmits<{ why: [] }>();
       <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
       <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
       <p v-if="view" class="facts">
-        <span v-if="view.minutes !== null"><b class="figure">{{ view.minutes }} min</b></span>
-        <span v-if="view.cost !== null"><b class="figure">{{ view.cost }} {{ currency }}</b> to spend</span>
+        <span v-if="view.minutes !== null"
+          ><b class="figure">{{ view.minutes }} min</b></span
+        >
+        <span v-if="view.cost !== null"
+          ><b class="figure">{{ view.cost }} {{ currency }}</b> to spend</span
+        >
         <span v-if="view.why" class="why">{{ view.why }}</span>
       </p>
     </div>
-    <button class="second" type="button" :disabled="!view" @click="emit('why')"><b>Why this?</b><span>and other moves</span></button>
+    <button class="second" type="button" :disabled="!view" @click="emit('why')">
+      <b>Why this?</b><span>and other moves</span>
+    </button>
     <RouterLink v-if="view" class="first" :to="view.to" data-test="do-move">{{ view.button }}<kbd>N</kbd></RouterLink>
   </footer>
 </template>

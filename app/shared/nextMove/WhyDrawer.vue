@@ -14,7 +14,12 @@ const props = defineProps<{ assessment: FullAssessment; file: CaseFile; sides: S
 const isOpen = defineModel<boolean>({ required: true });
 
 const moves = computed(() =>
-  props.assessment.next.slice(0, 9).map((move) => ({ ...move, key: `${move.check}@${move.channel}`, words: moveSentence(move.check, move.channel, props.file, props.sides), to: placeOfMove(move) })),
+  props.assessment.next.slice(0, 9).map((move) => ({
+    ...move,
+    key: `${move.check}@${move.channel}`,
+    words: moveSentence(move.check, move.channel, props.file, props.sides),
+    to: placeOfMove(move),
+  })),
 );
 const beliefs = computed(() =>
   props.assessment.ranking.slice(0, 6).map((one) => ({
@@ -34,8 +39,18 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     <section>
       <h3>What is believed now</h3>
       <ul class="rows" data-test="beliefs">
-        <li v-for="one in beliefs" :key="one.key" class="belief" :data-fault="one.fault" :data-channel="one.channel" :data-probability="one.share">
-          <span><b>{{ one.words }}</b><span v-if="one.where" class="muted">, {{ one.where }}</span></span>
+        <li
+          v-for="one in beliefs"
+          :key="one.key"
+          class="belief"
+          :data-fault="one.fault"
+          :data-channel="one.channel"
+          :data-probability="one.share"
+        >
+          <span
+            ><b>{{ one.words }}</b
+            ><span v-if="one.where" class="muted">, {{ one.where }}</span></span
+          >
           <span class="bar"><span :style="{ width: `${Math.max(1, one.share * 100)}%` }" /></span>
           <span class="figure">{{ percent(one.share) }}</span>
         </li>
@@ -43,7 +58,10 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     </section>
     <section>
       <h3>Moves, best first</h3>
-      <p class="muted small">A move saves what finishing the job is expected to cost less with it: your time, parts, and parts bought for nothing.</p>
+      <p class="muted small">
+        A move saves what finishing the job is expected to cost less with it: your time, parts, and parts bought for
+        nothing.
+      </p>
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
           <RouterLink class="move" :to="move.to" @click="isOpen = false">
@@ -56,7 +74,12 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     </section>
     <section v-if="assessment.doubtful.length > 0">
       <h3>Does not fit the rest</h3>
-      <p class="told">{{ assessment.doubtful.length === 1 ? 'One observation does' : `${assessment.doubtful.length} observations do` }} not fit. It stands marked in Find: measure again before you trust it.</p>
+      <p class="told">
+        {{
+          assessment.doubtful.length === 1 ? 'One observation does' : `${assessment.doubtful.length} observations do`
+        }}
+        not fit. It stands marked in Find: measure again before you trust it.
+      </p>
     </section>
   </el-drawer>
 </template>

@@ -20,7 +20,8 @@ export interface MoveView {
 export function placeOfMove(move: Pick<Move, 'check' | 'channel'>): RouteLocationRaw {
   if (move.check === 'code' || move.check === 'clear') return { name: 'codes' };
   if (move.check === 'ask:history') return { name: 'dash' };
-  if (move.check.startsWith('repair:')) return { name: 'fix', query: { repair: move.check.slice(7), at: move.channel ?? '' } };
+  if (move.check.startsWith('repair:'))
+    return { name: 'fix', query: { repair: move.check.slice(7), at: move.channel ?? '' } };
   return { name: 'check', query: { do: move.check, at: move.channel ?? '' } };
 }
 
@@ -31,22 +32,63 @@ function buttonFor(check: string): string {
   return check.startsWith('ask:') ? 'Answer' : 'Do this check';
 }
 
-const STOP_HEADINGS: Readonly<Record<string, string>> = { 'nothing-wrong': 'Nothing wrong now', 'enough-known': 'Enough is known: repair' };
+const STOP_HEADINGS: Readonly<Record<string, string>> = {
+  'nothing-wrong': 'Nothing wrong now',
+  'enough-known': 'Enough is known: repair',
+};
 
-function stopView(assessment: FullAssessment, move: Move | undefined, file: CaseFile, sides: SideSpeech): MoveView | null {
+function stopView(
+  assessment: FullAssessment,
+  move: Move | undefined,
+  file: CaseFile,
+  sides: SideSpeech,
+): MoveView | null {
   const { stop } = assessment;
   if (!stop) return null;
-  if (stop.id === 'enough-known' && move) return { ...moveViewOf(move, file, sides), heading: 'Enough is known: repair', why: stop.reason };
-  if (stop.id === 'nothing-wrong') return { heading: 'Nothing wrong now', sentence: 'See that it stays so', minutes: null, cost: null, why: stop.reason, button: 'To the proof', to: { name: 'prove' }, isStop: false };
-  return { heading: STOP_HEADINGS[stop.id] ?? 'Stop here', sentence: stop.reason, minutes: null, cost: null, why: '', button: 'Write the record', to: { name: 'notebook' }, isStop: true };
+  if (stop.id === 'enough-known' && move)
+    return { ...moveViewOf(move, file, sides), heading: 'Enough is known: repair', why: stop.reason };
+  if (stop.id === 'nothing-wrong')
+    return {
+      heading: 'Nothing wrong now',
+      sentence: 'See that it stays so',
+      minutes: null,
+      cost: null,
+      why: stop.reason,
+      button: 'To the proof',
+      to: { name: 'prove' },
+      isStop: false,
+    };
+  return {
+    heading: STOP_HEADINGS[stop.id] ?? 'Stop here',
+    sentence: stop.reason,
+    minutes: null,
+    cost: null,
+    why: '',
+    button: 'Write the record',
+    to: { name: 'notebook' },
+    isStop: true,
+  };
 }
 
 function moveViewOf(move: Move, file: CaseFile, sides: SideSpeech): MoveView {
-  return { heading: 'Next move', sentence: moveSentence(move.check, move.channel, file, sides), minutes: Math.round(move.minutes), cost: move.cost, why: move.why, button: buttonFor(move.check), to: placeOfMove(move), isStop: false };
+  return {
+    heading: 'Next move',
+    sentence: moveSentence(move.check, move.channel, file, sides),
+    minutes: Math.round(move.minutes),
+    cost: move.cost,
+    why: move.why,
+    button: buttonFor(move.check),
+    to: placeOfMove(move),
+    isStop: false,
+  };
 }
 
 /** What the bar shows: the stop with its reason, else the best move; null before the first judgement. */
-export function nextMoveView(assessment: FullAssessment | null, file: CaseFile | null, sides: SideSpeech): MoveView | null {
+export function nextMoveView(
+  assessment: FullAssessment | null,
+  file: CaseFile | null,
+  sides: SideSpeech,
+): MoveView | null {
   if (!assessment || !file) return null;
   const move = assessment.next[0];
   return stopView(assessment, move, file, sides) ?? (move ? moveViewOf(move, file, sides) : null);

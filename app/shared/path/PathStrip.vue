@@ -11,7 +11,14 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 <template>
   <ol class="strip" aria-label="Signal path from ring to module">
     <li v-for="piece in pieces" :key="piece.segment" :class="[piece.state, { selected: piece.segment === selected }]">
-      <button type="button" :aria-label="`${piece.name}: ${piece.label}`" :aria-pressed="piece.segment === selected" :data-segment="piece.segment" :data-state="piece.state" @click="emit('select', piece.segment)">
+      <button
+        type="button"
+        :aria-label="`${piece.name}: ${piece.label}`"
+        :aria-pressed="piece.segment === selected"
+        :data-segment="piece.segment"
+        :data-state="piece.state"
+        @click="emit('select', piece.segment)"
+      >
         <StateMark :state="piece.state" />
         <span class="name">{{ piece.shortName }}</span>
         <span class="line" />

@@ -9,7 +9,9 @@ defineProps<{ segment: Segment }>();
   <svg class="glyph" viewBox="0 0 64 64" aria-hidden="true">
     <g v-if="segment === 'ring'">
       <circle cx="32" cy="32" r="13" />
-      <path d="M32 12v7M32 45v7M12 32h7M45 32h7M17.9 17.9l4.9 4.9M41.2 41.2l4.9 4.9M17.9 46.1l4.9-4.9M41.2 22.8l4.9-4.9" />
+      <path
+        d="M32 12v7M32 45v7M12 32h7M45 32h7M17.9 17.9l4.9 4.9M41.2 41.2l4.9 4.9M17.9 46.1l4.9-4.9M41.2 22.8l4.9-4.9"
+      />
     </g>
     <g v-else-if="segment === 'gap'">
       <path d="M18 12v40M40 12h12v40H40zM24 32h10M27 28l-4 4 4 4M31 28l4 4-4 4" />

@@ -11,8 +11,19 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 
 <template>
   <ol class="path" aria-label="Signal path from ring to module">
-    <li v-for="piece in pieces" :key="piece.segment" class="piece" :class="[piece.state, { selected: piece.segment === selected }]">
-      <button type="button" :aria-pressed="piece.segment === selected" :data-segment="piece.segment" :data-state="piece.state" @click="emit('select', piece.segment)">
+    <li
+      v-for="piece in pieces"
+      :key="piece.segment"
+      class="piece"
+      :class="[piece.state, { selected: piece.segment === selected }]"
+    >
+      <button
+        type="button"
+        :aria-pressed="piece.segment === selected"
+        :data-segment="piece.segment"
+        :data-state="piece.state"
+        @click="emit('select', piece.segment)"
+      >
         <span class="name">{{ piece.name }}</span>
         <span class="row">
           <span class="line before" />

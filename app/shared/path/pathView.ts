@@ -12,7 +12,15 @@ export interface PathPiece {
   readonly label: string;
 }
 
-const SHORT: Readonly<Record<Segment, string>> = { ring: 'Ring', gap: 'Gap', sensor: 'Sensor', lead: 'Lead', plug: 'Plug', loom: 'Loom', module: 'Mod.' };
+const SHORT: Readonly<Record<Segment, string>> = {
+  ring: 'Ring',
+  gap: 'Gap',
+  sensor: 'Sensor',
+  lead: 'Lead',
+  plug: 'Plug',
+  loom: 'Loom',
+  module: 'Mod.',
+};
 
 /** A share as people read it: never 0 or 100 where it isn't. */
 export function percent(share: number): string {
@@ -42,7 +50,14 @@ export function pathOf(views: readonly SegmentView[], channel: Channel): PathPie
     const view = views.find((one) => one.channel === channel && one.segment === segment);
     const state = view?.state ?? 'open-question';
     const probability = view?.probability ?? 0;
-    return { segment, name: SEGMENT_NAMES[segment], shortName: SHORT[segment], state, probability, label: view ? labelOf(state, probability) : 'open' };
+    return {
+      segment,
+      name: SEGMENT_NAMES[segment],
+      shortName: SHORT[segment],
+      state,
+      probability,
+      label: view ? labelOf(state, probability) : 'open',
+    };
   });
 }
 

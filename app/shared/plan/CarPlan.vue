@@ -36,14 +36,34 @@ const stateOf = computed(() => props.corners.find((one) => one.channel === props
         </pattern>
       </defs>
       <g v-for="corner in corners" :key="corner.channel" class="wheel" :class="corner.state">
-        <rect v-if="corner.channel !== 'rear-axle'" :x="WHEELS[corner.channel].x" :y="WHEELS[corner.channel].y" width="15" height="50" rx="5" />
+        <rect
+          v-if="corner.channel !== 'rear-axle'"
+          :x="WHEELS[corner.channel].x"
+          :y="WHEELS[corner.channel].y"
+          width="15"
+          height="50"
+          rx="5"
+        />
         <circle v-else :cx="150" :cy="280" r="13" />
-        <path v-if="corner.state === 'at-fault' && corner.channel !== 'rear-axle'" :transform="`translate(${WHEELS[corner.channel].x + 7.5} ${WHEELS[corner.channel].y + 25})`" d="M-6-6 6 6M6-6-6 6" />
+        <path
+          v-if="corner.state === 'at-fault' && corner.channel !== 'rear-axle'"
+          :transform="`translate(${WHEELS[corner.channel].x + 7.5} ${WHEELS[corner.channel].y + 25})`"
+          d="M-6-6 6 6M6-6-6 6"
+        />
       </g>
-      <path class="body" d="M150 20c-34 0-46 14-48 40l-4 56 2 130-2 56c2 26 18 36 52 36s50-10 52-36l-2-56 2-130-4-56c-2-26-14-40-48-40z" />
+      <path
+        class="body"
+        d="M150 20c-34 0-46 14-48 40l-4 56 2 130-2 56c2 26 18 36 52 36s50-10 52-36l-2-56 2-130-4-56c-2-26-14-40-48-40z"
+      />
       <path class="thin" d="M110 58c26-10 54-10 80 0M122 150v112M178 150v112" />
-      <path class="glass" d="M108 118c28-14 56-14 84 0l-12 30c-20-6-40-6-60 0zM124 268c18 4 34 4 52 0l12 34c-24 8-52 8-76 0z" />
-      <g class="module"><rect x="131" y="68" width="36" height="22" rx="3" /><path d="M139 90v6M146 90v6M153 90v6M160 90v6" /></g>
+      <path
+        class="glass"
+        d="M108 118c28-14 56-14 84 0l-12 30c-20-6-40-6-60 0zM124 268c18 4 34 4 52 0l12 34c-24 8-52 8-76 0z"
+      />
+      <g class="module">
+        <rect x="131" y="68" width="36" height="22" rx="3" />
+        <path d="M139 90v6M146 90v6M153 90v6M160 90v6" />
+      </g>
       <path class="route" :class="stateOf" :d="route" />
     </svg>
     <button
@@ -58,7 +78,9 @@ const stateOf = computed(() => props.corners.find((one) => one.channel === props
     >
       <span class="name">{{ corner.name }}</span>
       <span class="word"><StateMark :state="corner.state" />{{ corner.word }}</span>
-      <span v-if="corner.reading" class="reading" :class="{ figure: /\d/.test(corner.reading) }">{{ corner.reading }}</span>
+      <span v-if="corner.reading" class="reading" :class="{ figure: /\d/.test(corner.reading) }">{{
+        corner.reading
+      }}</span>
     </button>
   </div>
 </template>

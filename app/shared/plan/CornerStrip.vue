@@ -10,7 +10,16 @@ const emit = defineEmits<{ select: [channel: Channel] }>();
 
 <template>
   <div class="strip" role="group" aria-label="Corners">
-    <button v-for="corner in corners" :key="corner.channel" type="button" :class="[corner.state, { subject: corner.channel === subject }]" :aria-pressed="corner.channel === subject" :aria-label="`${corner.name}: ${corner.word}`" :data-corner="corner.channel" @click="emit('select', corner.channel)">
+    <button
+      v-for="corner in corners"
+      :key="corner.channel"
+      type="button"
+      :class="[corner.state, { subject: corner.channel === subject }]"
+      :aria-pressed="corner.channel === subject"
+      :aria-label="`${corner.name}: ${corner.word}`"
+      :data-corner="corner.channel"
+      @click="emit('select', corner.channel)"
+    >
       <StateMark :state="corner.state" />{{ corner.shortName }}
     </button>
   </div>

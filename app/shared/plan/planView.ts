@@ -19,7 +19,13 @@ export interface CornerView {
   readonly probability: number;
 }
 
-const SHORT: Readonly<Record<Channel, string>> = { 'front-left': 'FL', 'front-right': 'FR', 'rear-left': 'RL', 'rear-right': 'RR', 'rear-axle': 'R axle' };
+const SHORT: Readonly<Record<Channel, string>> = {
+  'front-left': 'FL',
+  'front-right': 'FR',
+  'rear-left': 'RL',
+  'rear-right': 'RR',
+  'rear-axle': 'R axle',
+};
 const CLEAR_BELOW = 0.02;
 const SUSPECT_FROM = 0.25;
 /** A corner is suspect only when it stands out from the others; before codes all share the suspicion alike. */
@@ -30,7 +36,8 @@ const FAULT_FROM = 0.9;
 function lastReading(file: CaseFile, channel: Channel): { readonly text: string; readonly answers: boolean } {
   for (const one of [...file.observations].reverse()) {
     if (one.withdrawn || one.channel !== channel) continue;
-    if (one.kind === 'live') return { text: LIVE_NAMES[one.finding] ?? one.finding, answers: one.finding === 'follows' };
+    if (one.kind === 'live')
+      return { text: LIVE_NAMES[one.finding] ?? one.finding, answers: one.finding === 'follows' };
     if (one.kind === 'meter') {
       const shown = showReading(one.value, one.quantity, one.resolution ?? null);
       return { text: `${shown.number} ${shown.unit}`.trim(), answers: false };
@@ -42,7 +49,10 @@ function lastReading(file: CaseFile, channel: Channel): { readonly text: string;
 /** Chance that the corner holds any fault, an old code apart. */
 function suspicion(assessment: FullAssessment | null, channel: Channel): number {
   const rows = assessment?.ranking.filter((one) => one.channel === channel && one.fault !== 'stale-code') ?? [];
-  return Math.min(1, rows.reduce((sum, one) => sum + one.probability, 0));
+  return Math.min(
+    1,
+    rows.reduce((sum, one) => sum + one.probability, 0),
+  );
 }
 
 interface Standing {
@@ -66,9 +76,20 @@ export function cornersOf(file: CaseFile, assessment: FullAssessment | null, sid
   return channels.map((channel) => {
     const probability = suspicion(assessment, channel);
     const reading = lastReading(file, channel);
-    const hasProof = assessment?.segments.some((one) => one.channel === channel && one.state === 'proved-good') ?? false;
-    const [state, word] = assessment ? stateAndWord({ share: probability, average, answers: reading.answers, hasProof }) : (['open-question', 'open'] as const);
+    const hasProof =
+      assessment?.segments.some((one) => one.channel === channel && one.state === 'proved-good') ?? false;
+    const [state, word] = assessment
+      ? stateAndWord({ share: probability, average, answers: reading.answers, hasProof })
+      : (['open-question', 'open'] as const);
     const name = sayChannel(channel, sides, file.vehicle.steeringSide);
-    return { channel, name: name.charAt(0).toUpperCase() + name.slice(1), shortName: SHORT[channel], state, word, reading: reading.text, probability };
+    return {
+      channel,
+      name: name.charAt(0).toUpperCase() + name.slice(1),
+      shortName: SHORT[channel],
+      state,
+      word,
+      reading: reading.text,
+      probability,
+    };
   });
 }

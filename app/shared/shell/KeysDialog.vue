@@ -23,18 +23,34 @@ const SPEECH = [
   <el-dialog v-model="isOpen" title="Keys and look" width="min(560px, 94vw)" :append-to-body="true">
     <dl class="keys">
       <template v-for="[key, what] in KEYS" :key="key">
-        <dt><kbd>{{ key }}</kbd></dt>
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
         <dd>{{ what }}</dd>
       </template>
     </dl>
     <p class="muted">Keys do nothing while you type.</p>
     <div class="look">
-      <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">Glove mode: large everything</button>
-      <button class="tap" type="button" :aria-pressed="values.night" @click="values.night = !values.night">Night sheet</button>
+      <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">
+        Glove mode: large everything
+      </button>
+      <button class="tap" type="button" :aria-pressed="values.night" @click="values.night = !values.night">
+        Night sheet
+      </button>
     </div>
     <h3>I say</h3>
     <div class="look" role="radiogroup" aria-label="How sides are spoken">
-      <button v-for="[id, words] in SPEECH" :key="id" class="tap" type="button" role="radio" :aria-checked="values.sides === id" @click="values.sides = id">{{ words }}</button>
+      <button
+        v-for="[id, words] in SPEECH"
+        :key="id"
+        class="tap"
+        type="button"
+        role="radio"
+        :aria-checked="values.sides === id"
+        @click="values.sides = id"
+      >
+        {{ words }}
+      </button>
     </div>
   </el-dialog>
 </template>

@@ -20,7 +20,10 @@ const lamps = computed(() => {
 const isBefore = computed(() => {
   const last = props.file.repairs?.at(-1);
   const at = props.file.observations.findIndex((one) => one.id === lamps.value?.id);
-  return last !== undefined && (last.after === undefined || props.file.observations.findIndex((one) => one.id === last.after) >= at);
+  return (
+    last !== undefined &&
+    (last.after === undefined || props.file.observations.findIndex((one) => one.id === last.after) >= at)
+  );
 });
 const heading = computed(() => {
   if (!lamps.value) return '';
@@ -29,7 +32,16 @@ const heading = computed(() => {
   return `${isBefore.value ? 'Lit before the repair' : 'Lit'}${pattern ? `, ${PATTERN_NAMES[pattern]}` : ''}`;
 });
 const lately = computed(() =>
-  props.file.observations.flatMap((one) => (one.kind === 'history' && !one.withdrawn ? [{ id: one.id, text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : `, ${one.ago} days before`}` }] : [])),
+  props.file.observations.flatMap((one) =>
+    one.kind === 'history' && !one.withdrawn
+      ? [
+          {
+            id: one.id,
+            text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : `, ${one.ago} days before`}`,
+          },
+        ]
+      : [],
+  ),
 );
 </script>
 
@@ -39,7 +51,9 @@ const lately = computed(() =>
     <CarPlan :corners="corners" :subject="subject" @select="emit('select', $event)" />
     <template v-if="lamps">
       <p class="overline">{{ heading }}</p>
-      <p class="lit"><span v-for="lamp in lamps.lit" :key="lamp">{{ LAMP_NAMES[lamp] }}</span></p>
+      <p class="lit">
+        <span v-for="lamp in lamps.lit" :key="lamp">{{ LAMP_NAMES[lamp] }}</span>
+      </p>
     </template>
     <template v-if="lately.length > 0">
       <p class="overline">Lately</p>

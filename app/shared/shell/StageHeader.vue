@@ -12,12 +12,21 @@ const emit = defineEmits<{ help: [] }>();
   <header class="head">
     <RouterLink class="home" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
     <nav class="stages" aria-label="Stages">
-      <RouterLink v-for="one in STAGES" :key="one.id" :to="{ name: one.id, params: { job } }" class="stage" :class="{ here: one.id === stage, visited: visited.includes(one.id) }" :aria-current="one.id === stage ? 'step' : undefined">
+      <RouterLink
+        v-for="one in STAGES"
+        :key="one.id"
+        :to="{ name: one.id, params: { job } }"
+        class="stage"
+        :class="{ here: one.id === stage, visited: visited.includes(one.id) }"
+        :aria-current="one.id === stage ? 'step' : undefined"
+      >
         <span class="number">{{ one.number }}</span><span class="name">{{ one.name }}</span>
       </RouterLink>
     </nav>
     <div class="job">
-      <p class="which"><b>{{ vehicle }}</b><span v-if="title">, {{ title }}</span></p>
+      <p class="which">
+        <b>{{ vehicle }}</b><span v-if="title">, {{ title }}</span>
+      </p>
       <p class="ways">
         <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
         <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>

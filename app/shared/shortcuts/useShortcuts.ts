@@ -7,7 +7,8 @@ export function useShortcuts(actions: Readonly<Record<string, () => void>>): voi
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (event.target instanceof Element && event.target.closest(TYPING)) return;
-    if (document.querySelector('.el-overlay:not([style*="display: none"]) [role="dialog"]') && event.key !== '?') return;
+    if (document.querySelector('.el-overlay:not([style*="display: none"]) [role="dialog"]') && event.key !== '?')
+      return;
     const action = actions[event.key.toLowerCase()];
     if (!action) return;
     event.preventDefault();

@@ -45,7 +45,9 @@ export function checkNameOf(one: Observation): string {
 }
 
 function faultsAt(scenario: Scenario, channel: Channel | null): Cause[] {
-  return scenario.faults.filter((one) => channel === null || one.channel === channel || one.channel === null).map((one) => one.fault);
+  return scenario.faults
+    .filter((one) => channel === null || one.channel === channel || one.channel === null)
+    .map((one) => one.fault);
 }
 
 /** Chances of a table's outcomes in each scenario, each by its own sensor type. */
@@ -58,7 +60,9 @@ function outcomesOf(table: TypedTable, channel: Channel | null, scenarios: reado
   });
   return names.map((name, index) => ({
     name,
-    chance: Float64Array.from(rows, (row) => (row ? (row.chances[row.own.outcomes.indexOf(name)] ?? 0) : index === 0 ? 1 : 0)),
+    chance: Float64Array.from(rows, (row) =>
+      row ? (row.chances[row.own.outcomes.indexOf(name)] ?? 0) : index === 0 ? 1 : 0,
+    ),
   }));
 }
 
@@ -75,15 +79,24 @@ function codeOutcomes(file: CaseFile, scenarios: readonly Scenario[]): Candidate
     const sum = each.reduce((total, one) => total + one, 0);
     const electrical = channels.map((channel) => {
       const chances = chancesUnder(failure, faultsAt(scenario, channel));
-      return codes.CODE_FAILURE.outcomes.reduce((total, name, index) => total + (ELECTRICAL.includes(name) ? (chances[index] ?? 0) : 0), 0);
+      return codes.CODE_FAILURE.outcomes.reduce(
+        (total, name, index) => total + (ELECTRICAL.includes(name) ? (chances[index] ?? 0) : 0),
+        0,
+      );
     });
     return { some, each: each.map((one) => (sum > 0 ? (some * one) / sum : 0)), electrical };
   });
   return [
     { name: 'no code', chance: Float64Array.from(told, (one) => 1 - one.some) },
     ...channels.flatMap((channel, c) => [
-      { name: `${channel}, electrical`, chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (one.electrical[c] ?? 0)) },
-      { name: `${channel}, signal`, chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (1 - (one.electrical[c] ?? 0))) },
+      {
+        name: `${channel}, electrical`,
+        chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (one.electrical[c] ?? 0)),
+      },
+      {
+        name: `${channel}, signal`,
+        chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (1 - (one.electrical[c] ?? 0))),
+      },
     ]),
   ];
 }
@@ -94,8 +107,14 @@ interface Seen {
 }
 
 function seenIn(stage: readonly Observation[], doubtful: ReadonlySet<string>): Seen {
-  const names = new Set(stage.filter((one) => !doubtful.has(one.id)).map((one) => `${checkNameOf(one)}@${one.channel ?? 'car'}`));
-  return { has: (check, channel) => names.has(`${check}@${channel ?? 'car'}`) || (channel !== null && names.has(`${check}@car`) && check.startsWith('look:')) };
+  const names = new Set(
+    stage.filter((one) => !doubtful.has(one.id)).map((one) => `${checkNameOf(one)}@${one.channel ?? 'car'}`),
+  );
+  return {
+    has: (check, channel) =>
+      names.has(`${check}@${channel ?? 'car'}`) ||
+      (channel !== null && names.has(`${check}@car`) && check.startsWith('look:')),
+  };
 }
 
 /** Whether a check makes sense on a corner now, beyond not having been made. */
@@ -105,7 +124,12 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
   const place = channel ? file.vehicle.places?.[channel]?.sensor : undefined;
   switch (row.check) {
     case 'swap':
-      return channel !== null && otherSide(channel, file.vehicle.channels) !== null && place !== 'in-bearing' && !seen.has('substitute', channel);
+      return (
+        channel !== null &&
+        otherSide(channel, file.vehicle.channels) !== null &&
+        place !== 'in-bearing' &&
+        !seen.has('substitute', channel)
+      );
     case 'substitute':
       return place !== 'in-bearing';
     case 'meter:wire-2:resistance':
@@ -124,12 +148,30 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
 /** A manual's band helps where a coil was read and only a generic band or none judged it. */
 function specsWouldDecide(channel: Channel, file: CaseFile, posterior: Posterior): boolean {
   const stage = posterior.timeline.stages.at(-1);
-  const read = stage?.observations.some((one) => one.kind === 'meter' && one.channel === channel && one.quantity === 'resistance' && typeof one.value === 'number' && (one.point === 'sensor' || one.point === 'module-end'));
-  return !file.vehicle.specs?.sensorResistance && !!stage && read === true && coilBand(channel, 'sensor', stage.around).from === 'generic';
+  const read = stage?.observations.some(
+    (one) =>
+      one.kind === 'meter' &&
+      one.channel === channel &&
+      one.quantity === 'resistance' &&
+      typeof one.value === 'number' &&
+      (one.point === 'sensor' || one.point === 'module-end'),
+  );
+  return (
+    !file.vehicle.specs?.sensorResistance &&
+    !!stage &&
+    read === true &&
+    coilBand(channel, 'sensor', stage.around).from === 'generic'
+  );
 }
 
 /** Lasting battery readings also answer a look at a number asked before. */
-function plainCandidates(file: CaseFile, posterior: Posterior, scenarios: readonly Scenario[], channels: readonly Channel[], seen: Seen): Candidate[] {
+function plainCandidates(
+  file: CaseFile,
+  posterior: Posterior,
+  scenarios: readonly Scenario[],
+  channels: readonly Channel[],
+  seen: Seen,
+): Candidate[] {
   return CHECKS.flatMap((row): Candidate[] => {
     const places: readonly (Channel | null)[] = row.of === 'car' ? [null] : channels;
     return places
@@ -151,7 +193,12 @@ function plainCandidates(file: CaseFile, posterior: Posterior, scenarios: readon
 const PLAIN = { channel: null, mayBreakSensor: 0, buys: null } as const;
 
 /** Reading, erasing, and asking for the sensor type follow rules of their own: never an erase before codes are recorded. */
-function codeCandidates(file: CaseFile, posterior: Posterior, scenarios: readonly Scenario[], channels: readonly Channel[]): Candidate[] {
+function codeCandidates(
+  file: CaseFile,
+  posterior: Posterior,
+  scenarios: readonly Scenario[],
+  channels: readonly Channel[],
+): Candidate[] {
   const stage = posterior.timeline.stages.at(-1)?.observations ?? [];
   const all = posterior.timeline.stages.flatMap((one) => one.observations);
   const read = stage.some((one) => checkNameOf(one) === 'code');
@@ -160,20 +207,40 @@ function codeCandidates(file: CaseFile, posterior: Posterior, scenarios: readonl
   const unknown = file.vehicle.channels.some((one) => file.vehicle.sensorTypes?.[one] === undefined);
   const subject = channels[0] ?? null;
   return [
-    ...(read || (posterior.timeline.stages.length > 1 && !erased) ? [] : [{ ...PLAIN, ...READ_CODES, outcomes: codeOutcomes(file, scenarios) }]),
-    ...(recorded && !erased ? [{ ...PLAIN, ...ERASE, channel: subject, outcomes: outcomesOf(ERASE.table, subject, scenarios) }] : []),
+    ...(read || (posterior.timeline.stages.length > 1 && !erased)
+      ? []
+      : [{ ...PLAIN, ...READ_CODES, outcomes: codeOutcomes(file, scenarios) }]),
+    ...(recorded && !erased
+      ? [{ ...PLAIN, ...ERASE, channel: subject, outcomes: outcomesOf(ERASE.table, subject, scenarios) }]
+      : []),
     ...(unknown
-      ? [{
-          ...PLAIN,
-          ...ASK_TYPE,
-          setups: [],
-          outcomes: (['passive', 'active'] as const).map((type) => ({ name: type, chance: Float64Array.from(scenarios, (one) => Number(one.typeOf(file.vehicle.channels.find((c) => file.vehicle.sensorTypes?.[c] === undefined) ?? 'front-left') === type)) })),
-        }]
+      ? [
+          {
+            ...PLAIN,
+            ...ASK_TYPE,
+            setups: [],
+            outcomes: (['passive', 'active'] as const).map((type) => ({
+              name: type,
+              chance: Float64Array.from(scenarios, (one) =>
+                Number(
+                  one.typeOf(
+                    file.vehicle.channels.find((c) => file.vehicle.sensorTypes?.[c] === undefined) ?? 'front-left',
+                  ) === type,
+                ),
+              ),
+            })),
+          },
+        ]
       : []),
   ];
 }
 
-const ALLOWED_ON_HIGH_VOLTAGE = new Set([...CHECKS.filter((one) => one.noTools).map((one) => one.check), 'code', 'clear', 'ask:sensor-type']);
+const ALLOWED_ON_HIGH_VOLTAGE = new Set([
+  ...CHECKS.filter((one) => one.noTools).map((one) => one.check),
+  'code',
+  'clear',
+  'ask:sensor-type',
+]);
 
 /**
  * The checks that could be made now.
@@ -181,8 +248,17 @@ const ALLOWED_ON_HIGH_VOLTAGE = new Set([...CHECKS.filter((one) => one.noTools).
  * @param channels the corners worth a look, most suspect first. @param doubtful observations to be made again.
  * @returns candidates; on a high-voltage car only looks and code reading.
  */
-export function candidateChecks(file: CaseFile, posterior: Posterior, scenarios: readonly Scenario[], channels: readonly Channel[], doubtful: ReadonlySet<string>): Candidate[] {
+export function candidateChecks(
+  file: CaseFile,
+  posterior: Posterior,
+  scenarios: readonly Scenario[],
+  channels: readonly Channel[],
+  doubtful: ReadonlySet<string>,
+): Candidate[] {
   const seen = seenIn(posterior.timeline.stages.at(-1)?.observations ?? [], doubtful);
-  const all = [...codeCandidates(file, posterior, scenarios, channels), ...plainCandidates(file, posterior, scenarios, channels, seen)];
+  const all = [
+    ...codeCandidates(file, posterior, scenarios, channels),
+    ...plainCandidates(file, posterior, scenarios, channels, seen),
+  ];
   return file.vehicle.highVoltage ? all.filter((one) => ALLOWED_ON_HIGH_VOLTAGE.has(one.check)) : all;
 }

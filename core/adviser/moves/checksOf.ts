@@ -4,7 +4,9 @@ import { CHECKS, type CheckRow } from './checks';
 
 function bearsOn(row: CheckRow): readonly Segment[] {
   const tables = [row.table.passive, row.table.active].filter((one) => one !== null);
-  const named = new Set(tables.flatMap((table) => table.rows.flatMap((one) => one.for.map((fault) => faultRow(fault).segment))));
+  const named = new Set(
+    tables.flatMap((table) => table.rows.flatMap((one) => one.for.map((fault) => faultRow(fault).segment))),
+  );
   return SEGMENTS.filter((one) => named.has(one));
 }
 
@@ -14,6 +16,12 @@ function bearsOn(row: CheckRow): readonly Segment[] {
  * @returns rows of the check table; questions to the owner left out.
  */
 export function checksOf(segment: Segment, type: SensorType | undefined): CheckRow[] {
-  const fits = CHECKS.filter((one) => one.of === 'channel' && !one.check.startsWith('ask:') && (!one.only || !type || one.only === type) && bearsOn(one).includes(segment));
+  const fits = CHECKS.filter(
+    (one) =>
+      one.of === 'channel' &&
+      !one.check.startsWith('ask:') &&
+      (!one.only || !type || one.only === type) &&
+      bearsOn(one).includes(segment),
+  );
   return [...fits].sort((a, b) => bearsOn(a).length - bearsOn(b).length || a.minutes - b.minutes);
 }

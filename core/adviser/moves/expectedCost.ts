@@ -2,7 +2,15 @@ import type { CaseFile } from '../../casefile/contract';
 import type { Channel } from '../../casefile/words';
 import { faultRow } from '../faults';
 import type { Scenario } from '../posterior';
-import { HOUR_VALUE, priceOf, repairsFor, VERIFY_MINUTES, WORKSHOP_MINUTES, workshopPrice, type RepairRow } from './repairs';
+import {
+  HOUR_VALUE,
+  priceOf,
+  repairsFor,
+  VERIFY_MINUTES,
+  WORKSHOP_MINUTES,
+  workshopPrice,
+  type RepairRow,
+} from './repairs';
 import { minutesToOpen, openFor } from './setups';
 
 /** A repair that some scenario may need. */
@@ -49,7 +57,12 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
     const known = optionIndex.get(key);
     if (known !== undefined) return known;
     optionIndex.set(key, options.length);
-    options.push({ row, channel, opens: openFor(row.setups, file, channel), price: row.workshop ? workshopPrice(file) : priceOf(row, file) });
+    options.push({
+      row,
+      channel,
+      opens: openFor(row.setups, file, channel),
+      price: row.workshop ? workshopPrice(file) : priceOf(row, file),
+    });
     cures.push([]);
     return options.length - 1;
   };
@@ -64,14 +77,26 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
     const bits = new Map<number, number>();
     faults.forEach((one, bit) => {
       const channel = one.fault === 'stale-code' ? null : one.channel;
-      for (const row of repairsFor(one.fault)) bits.set(optionFor(row, channel), (bits.get(optionFor(row, channel)) ?? 0) | (1 << bit));
+      for (const row of repairsFor(one.fault))
+        bits.set(optionFor(row, channel), (bits.get(optionFor(row, channel)) ?? 0) | (1 << bit));
     });
     bits.forEach((mask, option) => cures[option]?.push([index, mask]));
     return index;
   });
   const hourValue = file.owner?.hourValue ?? HOUR_VALUE;
-  const curedBy = full.map((_one, k) => cures.flatMap((pairs, r) => pairs.filter(([at]) => at === k).map(([, bits]) => [r, bits] as const)));
-  return { options, curedBy, classOf, classes: full.length, full: Uint8Array.from(full), cures, hourValue, workshop: workshopPrice(file) + (hourValue * WORKSHOP_MINUTES) / 60 };
+  const curedBy = full.map((_one, k) =>
+    cures.flatMap((pairs, r) => pairs.filter(([at]) => at === k).map(([, bits]) => [r, bits] as const)),
+  );
+  return {
+    options,
+    curedBy,
+    classOf,
+    classes: full.length,
+    full: Uint8Array.from(full),
+    cures,
+    hourValue,
+    workshop: workshopPrice(file) + (hourValue * WORKSHOP_MINUTES) / 60,
+  };
 }
 
 /**
@@ -80,7 +105,12 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
  * @param inHand a repair whose part is already paid for, as `repair@channel`.
  * @returns money for each option, the check that it worked included.
  */
-export function optionCosts(problem: RepairProblem, open: ReadonlySet<string>, file: CaseFile, inHand: string | null = null): Float64Array {
+export function optionCosts(
+  problem: RepairProblem,
+  open: ReadonlySet<string>,
+  file: CaseFile,
+  inHand: string | null = null,
+): Float64Array {
   return Float64Array.from(problem.options, (one) => {
     if (one.row.workshop) return problem.workshop;
     const minutes = one.row.minutes + VERIFY_MINUTES + minutesToOpen(one.opens, open, file);
@@ -111,7 +141,12 @@ const TAIL = 1e-4;
  * @param costs of each option. @param but an option that must be first, or one that must never be.
  * @returns the expected cost times the sum of weights, and the first repair.
  */
-export function expectedRepairCost(problem: RepairProblem, weights: Float64Array, costs: Float64Array, but: Terms = {}): ExpectedCost {
+export function expectedRepairCost(
+  problem: RepairProblem,
+  weights: Float64Array,
+  costs: Float64Array,
+  but: Terms = {},
+): ExpectedCost {
   const { cures, full } = problem;
   const open = Uint8Array.from(full);
   const gain = startingGains(problem, weights, but.never);
@@ -123,7 +158,8 @@ export function expectedRepairCost(problem: RepairProblem, weights: Float64Array
   while (remaining > tail) {
     const forced = first === -2 && but.first !== undefined;
     const best = forced ? (but.first ?? -1) : bestOption(gain, costs);
-    if (!forced && (best < 0 || ((gain[best] ?? 0) / (costs[best] ?? 1)) * problem.workshop < remaining * (1 - 1e-9))) break;
+    if (!forced && (best < 0 || ((gain[best] ?? 0) / (costs[best] ?? 1)) * problem.workshop < remaining * (1 - 1e-9)))
+      break;
     if (first === -2) first = best;
     cost += (costs[best] ?? 0) * remaining;
     for (const [k, bits] of cures[best] ?? []) {
@@ -132,7 +168,8 @@ export function expectedRepairCost(problem: RepairProblem, weights: Float64Array
       const still = before & ~bits;
       if (weight === 0 || still === before) continue;
       for (const [r, mask] of problem.curedBy[k] ?? [])
-        gain[r] = (gain[r] ?? 0) + weight * (gainShare(mask, still, full[k] ?? 1) - gainShare(mask, before, full[k] ?? 1));
+        gain[r] =
+          (gain[r] ?? 0) + weight * (gainShare(mask, still, full[k] ?? 1) - gainShare(mask, before, full[k] ?? 1));
       open[k] = still;
       if (still === 0) remaining -= weight;
     }

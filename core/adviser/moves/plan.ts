@@ -66,7 +66,10 @@ function classWeights(problem: RepairProblem, weights: Float64Array): Float64Arr
 }
 
 /** Money and minutes of a check with what stands open; a sensor it may break is priced in. */
-function checkCost(candidate: Candidate, at: Situation): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
+function checkCost(
+  candidate: Candidate,
+  at: Situation,
+): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
   const opens = openFor(candidate.setups, at.file, candidate.channel);
   const minutes = candidate.minutes + minutesToOpen(opens, at.open, at.file);
   const sensor = REPAIRS.find((one) => one.repair === 'replaced:sensor');
@@ -113,31 +116,71 @@ function twoSteps(candidate: Candidate, followUps: readonly Candidate[], weights
     const then = after(weights, outcome.chance);
     if (then.every((one) => one < 1e-9)) return sum;
     const repairNow = expectedRepairCost(at.problem, classWeights(at.problem, then), costs).cost;
-    const checkAgain = followUps.reduce((best, next) => (next === candidate ? best : Math.min(best, oneStep(next, then, later))), repairNow);
+    const checkAgain = followUps.reduce(
+      (best, next) => (next === candidate ? best : Math.min(best, oneStep(next, then, later))),
+      repairNow,
+    );
     return sum + Math.min(repairNow, checkAgain);
   }, price.total * mass);
 }
 
 function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
   const weights = Float64Array.from(at.scenarios, (one) => one.probability);
-  const first = candidates.map((candidate) => ({ candidate, finish: oneStep(candidate, weights, at) })).sort((a, b) => a.finish - b.finish);
+  const first = candidates
+    .map((candidate) => ({ candidate, finish: oneStep(candidate, weights, at) }))
+    .sort((a, b) => a.finish - b.finish);
   const followUps = first.slice(0, FOLLOW_UPS).map((one) => one.candidate);
-  const deep = first.map((one, index) => (index < FIRST_STEPS ? { ...one, finish: Math.min(one.finish, twoSteps(one.candidate, followUps, weights, at)) } : one));
+  const deep = first.map((one, index) =>
+    index < FIRST_STEPS
+      ? { ...one, finish: Math.min(one.finish, twoSteps(one.candidate, followUps, weights, at)) }
+      : one,
+  );
   return deep.map(({ candidate, finish }): PricedMove => {
     const { minutes, money } = checkCost(candidate, at);
-    return { kind: 'check', name: candidate.check, channel: candidate.channel, minutes, money, finish, without: repairsOnly, cures: 0, candidate, option: -1 };
+    return {
+      kind: 'check',
+      name: candidate.check,
+      channel: candidate.channel,
+      minutes,
+      money,
+      finish,
+      without: repairsOnly,
+      cures: 0,
+      candidate,
+      option: -1,
+    };
   });
 }
 
 function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number): PricedMove[] {
   const { problem } = at;
-  const weights = classWeights(problem, Float64Array.from(at.scenarios, (one) => one.probability));
+  const weights = classWeights(
+    problem,
+    Float64Array.from(at.scenarios, (one) => one.probability),
+  );
   return problem.options.map((option, r): PricedMove => {
-    const cured = (problem.cures[r] ?? []).reduce((sum, [k, bits]) => sum + (((problem.full[k] ?? 0) & ~bits) === 0 ? (weights[k] ?? 0) : 0), 0);
+    const cured = (problem.cures[r] ?? []).reduce(
+      (sum, [k, bits]) => sum + (((problem.full[k] ?? 0) & ~bits) === 0 ? (weights[k] ?? 0) : 0),
+      0,
+    );
     const finish = expectedRepairCost(problem, weights, costs, { first: r }).cost;
-    const without = option.row.repair === 'clear' ? finish + (1 - cured) * problem.workshop : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, { never: r }).cost);
+    const without =
+      option.row.repair === 'clear'
+        ? finish + (1 - cured) * problem.workshop
+        : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, { never: r }).cost);
     const minutes = option.row.minutes + minutesToOpen(option.opens, at.open, at.file);
-    return { kind: 'repair', name: option.row.repair, channel: option.channel, minutes, money: option.price, finish, without, cures: cured, candidate: null, option: r };
+    return {
+      kind: 'repair',
+      name: option.row.repair,
+      channel: option.channel,
+      minutes,
+      money: option.price,
+      finish,
+      without,
+      cures: cured,
+      candidate: null,
+      option: r,
+    };
   });
 }
 
@@ -153,7 +196,10 @@ function canSayOtherwise(candidate: Candidate, at: Situation, option: number): b
   return candidate.outcomes.some((one) => {
     const then = after(weights, one.chance);
     const chance = then.reduce((sum, each) => sum + each, 0);
-    return chance >= CAN_SAY_OTHERWISE && expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option;
+    return (
+      chance >= CAN_SAY_OTHERWISE &&
+      expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option
+    );
   });
 }
 
@@ -172,7 +218,13 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
   if (!top || top.kind !== 'repair' || top.money <= 0 || top.cures >= 0.93) return [...moves];
   const short = moves.find(
-    (one) => one.candidate !== null && one.channel === top.channel && one.minutes <= SHORT_LOOK_MINUTES && one.money === 0 && one.finish - top.finish < SHORT_LOOK_MAY_COST && canSayOtherwise(one.candidate, at, top.option),
+    (one) =>
+      one.candidate !== null &&
+      one.channel === top.channel &&
+      one.minutes <= SHORT_LOOK_MINUTES &&
+      one.money === 0 &&
+      one.finish - top.finish < SHORT_LOOK_MAY_COST &&
+      canSayOtherwise(one.candidate, at, top.option),
   );
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
 }
@@ -184,8 +236,13 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
  */
 export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan {
   const costs = costsWith(at, at.open, null);
-  const weights = classWeights(at.problem, Float64Array.from(at.scenarios, (one) => one.probability));
+  const weights = classWeights(
+    at.problem,
+    Float64Array.from(at.scenarios, (one) => one.probability),
+  );
   const repairsOnly = expectedRepairCost(at.problem, weights, costs).cost;
-  const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort((a, b) => a.finish - b.finish);
+  const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort(
+    (a, b) => a.finish - b.finish,
+  );
   return { moves: lookFirst(repairFirst(moves, at), at), repairsOnly, problem: at.problem };
 }

@@ -12,10 +12,17 @@ const OTHERS = [READ_CODES, ERASE, ASK_TYPE];
  * @param file the case. @param sides how the owner speaks of sides.
  * @returns the sentence without a stop; an unknown name is given back.
  */
-export function moveSentence(check: string, channel: Channel | null, file: CaseFile, sides: SideSpeech = 'left-right'): string {
+export function moveSentence(
+  check: string,
+  channel: Channel | null,
+  file: CaseFile,
+  sides: SideSpeech = 'left-right',
+): string {
   const repair = check.startsWith('repair:') ? REPAIRS.find((one) => `repair:${one.repair}` === check) : undefined;
   const words = repair?.words ?? [...CHECKS, ...OTHERS].find((one) => one.check === check)?.words ?? check;
-  const isCornered = repair !== undefined || CHECKS.some((one) => one.check === check && one.of === 'channel' && !check.startsWith('ask:'));
+  const isCornered =
+    repair !== undefined ||
+    CHECKS.some((one) => one.check === check && one.of === 'channel' && !check.startsWith('ask:'));
   const where = channel && isCornered ? `, ${sayChannel(channel, sides, file.vehicle.steeringSide)}` : '';
   return words.charAt(0).toUpperCase() + words.slice(1) + where;
 }

@@ -33,14 +33,24 @@ const SENSOR_OUT: Readonly<Record<string, { readonly minutes: number; readonly f
 };
 const SENSOR_UNKNOWN = { minutes: 20, first: 'wheel-off' } as const;
 
-function placeOf(file: CaseFile, channel: Channel | null): { readonly sensor?: string | undefined; readonly plug?: string | undefined } {
+function placeOf(
+  file: CaseFile,
+  channel: Channel | null,
+): { readonly sensor?: string | undefined; readonly plug?: string | undefined } {
   return (channel && file.vehicle.places?.[channel]) ?? {};
 }
 
-function detail(setup: 'plug-apart' | 'sensor-out', file: CaseFile, channel: Channel | null): { readonly minutes: number; readonly first?: Setup } {
+function detail(
+  setup: 'plug-apart' | 'sensor-out',
+  file: CaseFile,
+  channel: Channel | null,
+): { readonly minutes: number; readonly first?: Setup } {
   const place = placeOf(file, channel);
-  if (setup === 'plug-apart') return PLUG[place.plug ?? ''] ?? (channel === 'rear-axle' ? { minutes: 5, first: 'raised' } : PLUG_UNKNOWN);
-  return SENSOR_OUT[place.sensor ?? ''] ?? (channel === 'rear-axle' ? { minutes: 15, first: 'raised' } : SENSOR_UNKNOWN);
+  if (setup === 'plug-apart')
+    return PLUG[place.plug ?? ''] ?? (channel === 'rear-axle' ? { minutes: 5, first: 'raised' } : PLUG_UNKNOWN);
+  return (
+    SENSOR_OUT[place.sensor ?? ''] ?? (channel === 'rear-axle' ? { minutes: 15, first: 'raised' } : SENSOR_UNKNOWN)
+  );
 }
 
 /**
@@ -109,7 +119,8 @@ function nameOf(one: Observation): string {
  */
 export function standingOpen(file: CaseFile, stage: readonly Observation[]): ReadonlySet<string> {
   const open = new Set<string>();
-  for (const one of stage) openFor(OPENED_BY[nameOf(one)] ?? [], file, one.channel ?? null).forEach((key) => open.add(key));
+  for (const one of stage)
+    openFor(OPENED_BY[nameOf(one)] ?? [], file, one.channel ?? null).forEach((key) => open.add(key));
   for (const step of file.work ?? []) {
     const [setup, place] = step.step.split('@');
     if (setup && step.undone !== true) open.add(place ? `${setup}@${place}` : setup);

@@ -10,10 +10,28 @@ export const FAMILY_LAMPS: Table = {
   mistaken: 0.01,
   otherwise: { gives: { lit: 0.06 }, why: 'a bulb check taken for a fault, or a lamp of another system' },
   rows: [
-    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'loom-crossed', 'sensor-dead', 'ring-wrong'], gives: { lit: 0.97 }, why: 'a lasting fault keeps the lamp lit' },
+    {
+      for: [
+        ...WIRE_OPEN,
+        ...LOOM_SHORT,
+        'sensor-short',
+        'lead-short',
+        'plug-loose',
+        'module-input',
+        'loom-crossed',
+        'sensor-dead',
+        'ring-wrong',
+      ],
+      gives: { lit: 0.97 },
+      why: 'a lasting fault keeps the lamp lit',
+    },
     { for: [...CORRODED], gives: { lit: 0.85 }, why: 'contacts come and go' },
     { for: [...BROKEN_NOW_AND_THEN], gives: { lit: 0.7 }, why: 'on some trips it behaves' },
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'tyre-mismatch'], gives: { lit: 0.8 }, why: 'lit once the wheels have turned; after a restart it may be out' },
+    {
+      for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'tyre-mismatch'],
+      gives: { lit: 0.8 },
+      why: 'lit once the wheels have turned; after a restart it may be out',
+    },
     { for: ['stale-code'], gives: { lit: 0.1 }, why: 'a stored code alone lights no lamp on most cars' },
     { for: ['module-supply'], gives: { lit: 0.95 }, why: 'a dead module cannot put its lamps out' },
     { for: ['battery-low'], gives: { lit: 0.8 }, why: 'low voltage switches systems off' },
@@ -45,29 +63,98 @@ const pattern = (word: string, mistaken: number, otherwise: Table['otherwise'], 
 
 /** One table a pattern word; only what is told counts, silence says nothing. */
 export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
-  'steady-from-key-on': pattern('steady-from-key-on', 0.04, { gives: { told: 0.3 }, why: 'people take the bulb check for it' }, [
-    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'], gives: { told: 0.8 }, why: 'a circuit fault is seen standing still' },
-    { for: [...CORRODED, 'sensor-dead', 'loom-crossed'], gives: { told: 0.5 }, why: 'seen at key-on by some modules' },
-    { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.15 }, why: 'only when it happens to be open then' },
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'], gives: { told: 0.15 }, why: 'some modules keep the lamp lit until the wheels have turned well' },
-    { for: ['battery-low', 'brake-switch', 'brake-fluid-low'], gives: { told: 0.4 }, why: 'does not need the wheels' },
-  ]),
-  'after-moving-off': pattern('after-moving-off', 0.04, { gives: { told: 0.12 }, why: 'nothing to compare wheels by' }, [
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'], gives: { told: 0.75 }, why: 'a signal fault is seen once the wheels turn' },
-    { for: ['sensor-dead', 'loom-crossed', 'sensor-short'], gives: { told: 0.4 }, why: 'modules that test by plausibility need motion' },
-    { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.4 }, why: 'movement opens it' },
-    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'lead-short', 'plug-loose', 'module-input', 'module-supply'], gives: { told: 0.08 }, why: 'a circuit fault does not wait for motion' },
-  ]),
+  'steady-from-key-on': pattern(
+    'steady-from-key-on',
+    0.04,
+    { gives: { told: 0.3 }, why: 'people take the bulb check for it' },
+    [
+      {
+        for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
+        gives: { told: 0.8 },
+        why: 'a circuit fault is seen standing still',
+      },
+      {
+        for: [...CORRODED, 'sensor-dead', 'loom-crossed'],
+        gives: { told: 0.5 },
+        why: 'seen at key-on by some modules',
+      },
+      { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.15 }, why: 'only when it happens to be open then' },
+      {
+        for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
+        gives: { told: 0.15 },
+        why: 'some modules keep the lamp lit until the wheels have turned well',
+      },
+      {
+        for: ['battery-low', 'brake-switch', 'brake-fluid-low'],
+        gives: { told: 0.4 },
+        why: 'does not need the wheels',
+      },
+    ],
+  ),
+  'after-moving-off': pattern(
+    'after-moving-off',
+    0.04,
+    { gives: { told: 0.12 }, why: 'nothing to compare wheels by' },
+    [
+      {
+        for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
+        gives: { told: 0.75 },
+        why: 'a signal fault is seen once the wheels turn',
+      },
+      {
+        for: ['sensor-dead', 'loom-crossed', 'sensor-short'],
+        gives: { told: 0.4 },
+        why: 'modules that test by plausibility need motion',
+      },
+      { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.4 }, why: 'movement opens it' },
+      {
+        for: [...WIRE_OPEN, ...LOOM_SHORT, 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
+        gives: { told: 0.08 },
+        why: 'a circuit fault does not wait for motion',
+      },
+    ],
+  ),
   intermittent: pattern('intermittent', 0.04, { gives: { told: 0.15 }, why: 'comes and goes for other reasons' }, [
     { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.8 }, why: 'a broken strand touches now and then' },
-    { for: [...CORRODED, 'ring-debris', 'sensor-dirty', 'gap-wide', 'sensor-weak', ...ONCE_A_TURN, 'sensor-damaged', 'plug-loose'], gives: { told: 0.4 }, why: 'at its limit it comes and goes' },
-    { for: ['lead-open', 'loom-open', 'sensor-open', 'sensor-short', 'lead-short', ...LOOM_SHORT, 'module-input', 'ring-wrong', 'loom-crossed'], gives: { told: 0.06 }, why: 'a lasting fault lasts' },
+    {
+      for: [
+        ...CORRODED,
+        'ring-debris',
+        'sensor-dirty',
+        'gap-wide',
+        'sensor-weak',
+        ...ONCE_A_TURN,
+        'sensor-damaged',
+        'plug-loose',
+      ],
+      gives: { told: 0.4 },
+      why: 'at its limit it comes and goes',
+    },
+    {
+      for: [
+        'lead-open',
+        'loom-open',
+        'sensor-open',
+        'sensor-short',
+        'lead-short',
+        ...LOOM_SHORT,
+        'module-input',
+        'ring-wrong',
+        'loom-crossed',
+      ],
+      gives: { told: 0.06 },
+      why: 'a lasting fault lasts',
+    },
     { for: ['battery-low'], gives: { told: 0.4 }, why: 'with the state of charge' },
   ]),
   'when-turning': pattern('when-turning', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
     { for: ['lead-intermittent'], gives: { told: 0.45 }, why: 'steering flexes a front lead' },
     { for: ['bearing-play'], gives: { told: 0.4 }, why: 'side load moves the ring' },
-    { for: ['gap-wide', 'sensor-damaged', 'loom-intermittent', 'lead-short', 'tyre-mismatch'], gives: { told: 0.15 }, why: 'side load and steering change things a little' },
+    {
+      for: ['gap-wide', 'sensor-damaged', 'loom-intermittent', 'lead-short', 'tyre-mismatch'],
+      gives: { told: 0.15 },
+      why: 'side load and steering change things a little',
+    },
   ]),
   'on-bumps': pattern('on-bumps', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
     { for: [...BROKEN_NOW_AND_THEN, 'plug-loose'], gives: { told: 0.4 }, why: 'shaking opens it' },
@@ -75,16 +162,32 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
   ]),
   'when-wet': pattern('when-wet', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
     { for: [...CORRODED, 'sensor-short'], gives: { told: 0.4 }, why: 'water bridges' },
-    { for: ['lead-short', ...LOOM_SHORT, 'lead-intermittent', 'loom-intermittent', 'loom-open'], gives: { told: 0.18 }, why: 'a chafed wire leaks when wet' },
+    {
+      for: ['lead-short', ...LOOM_SHORT, 'lead-intermittent', 'loom-intermittent', 'loom-open'],
+      gives: { told: 0.18 },
+      why: 'a chafed wire leaks when wet',
+    },
   ]),
   'when-hot': pattern('when-hot', 0.04, { gives: { told: 0.04 }, why: 'seldom without cause' }, [
     { for: ['sensor-intermittent'], gives: { told: 0.45 }, why: 'a cracked joint opens when warm' },
-    { for: ['sensor-weak', 'sensor-dead', 'sensor-short', 'bearing-play'], gives: { told: 0.12 }, why: 'heat moves its limits' },
+    {
+      for: ['sensor-weak', 'sensor-dead', 'sensor-short', 'bearing-play'],
+      gives: { told: 0.12 },
+      why: 'heat moves its limits',
+    },
   ]),
   'goes-out-after-restart': pattern('goes-out-after-restart', 0.04, { gives: { told: 0.15 }, why: 'a passing event' }, [
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'], gives: { told: 0.5 }, why: 'quiet until the wheels turn again' },
+    {
+      for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
+      gives: { told: 0.5 },
+      why: 'quiet until the wheels turn again',
+    },
     { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.45 }, why: 'touching again' },
-    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'], gives: { told: 0.04 }, why: 'a circuit fault is found again at once' },
+    {
+      for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
+      gives: { told: 0.04 },
+      why: 'a circuit fault is found again at once',
+    },
     { for: ['battery-low'], gives: { told: 0.4 }, why: 'the charging system lifts the voltage' },
   ]),
 };
@@ -99,15 +202,44 @@ const symptom = (word: string, otherwise: Table['otherwise'], rows: Table['rows'
 
 export const SYMPTOM_TABLES: Readonly<Record<string, Table>> = {
   'abs-pulses-at-low-speed': symptom('abs-pulses-at-low-speed', { gives: { present: 0.04 }, why: 'gravel, ice' }, [
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris'], gives: { present: 0.5 }, why: 'the signal is lost first when slow, and ABS takes it for a locking wheel' },
-    { for: [...BROKEN_NOW_AND_THEN, 'plug-corroded'], gives: { present: 0.15 }, why: 'a drop-out looks like a locking wheel' },
+    {
+      for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris'],
+      gives: { present: 0.5 },
+      why: 'the signal is lost first when slow, and ABS takes it for a locking wheel',
+    },
+    {
+      for: [...BROKEN_NOW_AND_THEN, 'plug-corroded'],
+      gives: { present: 0.15 },
+      why: 'a drop-out looks like a locking wheel',
+    },
   ]),
   'stability-cuts-in': symptom('stability-cuts-in', { gives: { present: 0.03 }, why: 'seldom without cause' }, [
-    { for: ['ring-wrong', 'tyre-mismatch', ...ONCE_A_TURN, 'loom-crossed'], gives: { present: 0.35 }, why: 'a false speed looks like a spinning wheel' },
-    { for: [...BROKEN_NOW_AND_THEN, ...WEAK_SIGNAL, 'plug-corroded', 'ring-debris'], gives: { present: 0.15 }, why: 'a fluctuating speed looks like slip' },
+    {
+      for: ['ring-wrong', 'tyre-mismatch', ...ONCE_A_TURN, 'loom-crossed'],
+      gives: { present: 0.35 },
+      why: 'a false speed looks like a spinning wheel',
+    },
+    {
+      for: [...BROKEN_NOW_AND_THEN, ...WEAK_SIGNAL, 'plug-corroded', 'ring-debris'],
+      gives: { present: 0.15 },
+      why: 'a fluctuating speed looks like slip',
+    },
   ]),
   'speedometer-wrong': symptom('speedometer-wrong', { gives: { present: 0.03 }, why: 'seldom without cause' }, [
-    { for: [...WIRE_OPEN, 'sensor-dead', 'ring-wrong', 'plug-loose', 'module-supply', 'module-input', 'tyre-mismatch', 'ring-damaged'], gives: { present: 0.2 }, why: 'many speedometers take their speed from the wheels' },
+    {
+      for: [
+        ...WIRE_OPEN,
+        'sensor-dead',
+        'ring-wrong',
+        'plug-loose',
+        'module-supply',
+        'module-input',
+        'tyre-mismatch',
+        'ring-damaged',
+      ],
+      gives: { present: 0.2 },
+      why: 'many speedometers take their speed from the wheels',
+    },
     { for: [...BROKEN_NOW_AND_THEN, ...WEAK_SIGNAL, 'plug-corroded'], gives: { present: 0.12 }, why: 'now and then' },
   ]),
   'noise-from-wheel': symptom('noise-from-wheel', { gives: { present: 0.05 }, why: 'tyres, brakes' }, [
@@ -130,11 +262,34 @@ export const DRIVE: Table = {
   mistaken: 0.03,
   otherwise: { gives: { 'came-back': 0.03 }, why: 'nothing to light them' },
   rows: [
-    { for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply', 'sensor-dead', 'ring-wrong', 'loom-crossed'], gives: { 'came-back': 0.95 }, why: 'a lasting fault comes back' },
-    { for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'tyre-mismatch'], gives: { 'came-back': 0.8 }, why: 'seen within minutes of driving' },
+    {
+      for: [
+        ...WIRE_OPEN,
+        ...LOOM_SHORT,
+        'sensor-short',
+        'lead-short',
+        'plug-loose',
+        'module-input',
+        'module-supply',
+        'sensor-dead',
+        'ring-wrong',
+        'loom-crossed',
+      ],
+      gives: { 'came-back': 0.95 },
+      why: 'a lasting fault comes back',
+    },
+    {
+      for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'tyre-mismatch'],
+      gives: { 'came-back': 0.8 },
+      why: 'seen within minutes of driving',
+    },
     { for: [...CORRODED], gives: { 'came-back': 0.6 }, why: 'comes and goes' },
     { for: [...BROKEN_NOW_AND_THEN], gives: { 'came-back': 0.45 }, why: 'one drive may miss it' },
-    { for: ['battery-low', 'brake-switch', 'brake-fluid-low'], gives: { 'came-back': 0.6 }, why: 'does not depend on the wheels' },
+    {
+      for: ['battery-low', 'brake-switch', 'brake-fluid-low'],
+      gives: { 'came-back': 0.6 },
+      why: 'does not depend on the wheels',
+    },
     { for: ['stale-code'], gives: { 'came-back': 0.05 }, why: 'history does not light lamps' },
   ],
 };

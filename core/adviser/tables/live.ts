@@ -3,37 +3,154 @@ import type { Table } from './table';
 
 /** Speeds that the reader shows: standing, by hand, with the lead moved, on the road. */
 
-const OUTCOMES = ['follows', 'zero', 'drops-out', 'once-per-turn', 'erratic', 'reads-fast', 'reads-slow', 'stuck-high', 'wrong-direction', 'no-direction', 'cuts-in-late', 'answers-as-other-channel'];
-
-const SILENT = { zero: 0.82, 'drops-out': 0.04, erratic: 0.03, 'stuck-high': 0.05, follows: 0.02, 'cuts-in-late': 0.01 };
-
-const rows = (drive: boolean): Table['rows'] => [
-  { for: [...WIRE_OPEN, 'plug-loose'], gives: SILENT, why: 'no circuit, no speed' },
-  { for: ['lead-short', ...LOOM_SHORT], gives: SILENT, why: 'a bridged signal never arrives' },
-  { for: ['sensor-short'], gives: { zero: 0.5, 'cuts-in-late': 0.18, 'drops-out': 0.08, erratic: 0.08, follows: 0.1 }, why: 'bridged turns leave little signal' },
-  { for: ['module-input'], gives: { zero: 0.75, erratic: 0.08, 'stuck-high': 0.06, follows: 0.05 }, why: 'the input is deaf' },
-  { for: ['sensor-dead'], gives: { zero: 0.66, 'no-direction': 0.1, 'wrong-direction': 0.02, 'stuck-high': 0.08, erratic: 0.04, 'drops-out': 0.03, follows: 0.04 }, why: 'no pulses, or pulses without direction' },
-  { for: ['ring-wrong'], gives: { zero: 0.45, 'reads-fast': 0.12, 'reads-slow': 0.12, 'wrong-direction': 0.05, 'no-direction': 0.08, erratic: 0.05, 'cuts-in-late': 0.04, follows: 0.05 }, why: 'deaf side towards the sensor, or another count' },
-  { for: ['plug-corroded', 'module-plug-corroded'], gives: { zero: 0.3, 'drops-out': drive ? 0.28 : 0.2, erratic: 0.14, 'cuts-in-late': 0.06, follows: drive ? 0.16 : 0.24 }, why: 'a bad contact comes and goes' },
-  { for: [...BROKEN_NOW_AND_THEN], gives: { zero: 0.1, 'drops-out': drive ? 0.5 : 0.25, erratic: 0.1, follows: drive ? 0.25 : 0.5, 'once-per-turn': 0.01 }, why: 'whole until it is shaken' },
-  { for: ['gap-wide', 'sensor-weak'], gives: { 'cuts-in-late': 0.68, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 }, why: 'too little signal when slow' },
-  { for: ['sensor-dirty', 'sensor-damaged'], gives: { 'cuts-in-late': 0.55, zero: 0.07, 'drops-out': 0.1, erratic: 0.12, follows: 0.12 }, why: 'too little signal when slow, or a rough one' },
-  { for: ['ring-debris'], gives: { erratic: 0.4, 'once-per-turn': 0.16, 'cuts-in-late': 0.16, 'drops-out': 0.1, follows: 0.12 }, why: 'false teeth and weak ones' },
-  { for: ['ring-damaged', 'ring-swollen'], gives: { 'once-per-turn': 0.6, erratic: 0.14, 'drops-out': 0.1, 'cuts-in-late': 0.03, follows: 0.08 }, why: 'the same place passes once a turn' },
-  { for: ['bearing-play'], gives: { 'once-per-turn': 0.36, erratic: 0.24, 'drops-out': 0.12, 'cuts-in-late': 0.08, follows: 0.15 }, why: 'the gap wanders with each turn and bend' },
-  { for: ['loom-crossed'], gives: { 'answers-as-other-channel': 0.42, zero: 0.3, 'wrong-direction': 0.05, erratic: 0.05, follows: 0.1 }, why: 'two corners exchanged, or polarity' },
-  { for: ['tyre-mismatch'], gives: { 'reads-fast': 0.44, 'reads-slow': 0.44, follows: 0.08 }, why: 'a fixed ratio at every speed' },
-  { for: ['module-supply', 'battery-low'], gives: { zero: 0.2, 'drops-out': 0.1, erratic: 0.08, follows: 0.5 }, why: 'the module starves' },
+const OUTCOMES = [
+  'follows',
+  'zero',
+  'drops-out',
+  'once-per-turn',
+  'erratic',
+  'reads-fast',
+  'reads-slow',
+  'stuck-high',
+  'wrong-direction',
+  'no-direction',
+  'cuts-in-late',
+  'answers-as-other-channel',
 ];
 
-const SOUND = { follows: 0.93, 'answers-as-other-channel': 0.015, zero: 0.012, 'drops-out': 0.006, erratic: 0.008, 'cuts-in-late': 0.01 };
+const SILENT = {
+  zero: 0.82,
+  'drops-out': 0.04,
+  erratic: 0.03,
+  'stuck-high': 0.05,
+  follows: 0.02,
+  'cuts-in-late': 0.01,
+};
+
+/** Faults of the circuit. */
+const circuitRows = (drive: boolean): Table['rows'] => [
+  { for: [...WIRE_OPEN, 'plug-loose'], gives: SILENT, why: 'no circuit, no speed' },
+  { for: ['lead-short', ...LOOM_SHORT], gives: SILENT, why: 'a bridged signal never arrives' },
+  {
+    for: ['sensor-short'],
+    gives: { zero: 0.5, 'cuts-in-late': 0.18, 'drops-out': 0.08, erratic: 0.08, follows: 0.1 },
+    why: 'bridged turns leave little signal',
+  },
+  {
+    for: ['module-input'],
+    gives: { zero: 0.75, erratic: 0.08, 'stuck-high': 0.06, follows: 0.05 },
+    why: 'the input is deaf',
+  },
+  {
+    for: ['sensor-dead'],
+    gives: {
+      zero: 0.66,
+      'no-direction': 0.1,
+      'wrong-direction': 0.02,
+      'stuck-high': 0.08,
+      erratic: 0.04,
+      'drops-out': 0.03,
+      follows: 0.04,
+    },
+    why: 'no pulses, or pulses without direction',
+  },
+  {
+    for: ['ring-wrong'],
+    gives: {
+      zero: 0.45,
+      'reads-fast': 0.12,
+      'reads-slow': 0.12,
+      'wrong-direction': 0.05,
+      'no-direction': 0.08,
+      erratic: 0.05,
+      'cuts-in-late': 0.04,
+      follows: 0.05,
+    },
+    why: 'deaf side towards the sensor, or another count',
+  },
+  {
+    for: ['plug-corroded', 'module-plug-corroded'],
+    gives: {
+      zero: 0.3,
+      'drops-out': drive ? 0.28 : 0.2,
+      erratic: 0.14,
+      'cuts-in-late': 0.06,
+      follows: drive ? 0.16 : 0.24,
+    },
+    why: 'a bad contact comes and goes',
+  },
+  {
+    for: [...BROKEN_NOW_AND_THEN],
+    gives: {
+      zero: 0.1,
+      'drops-out': drive ? 0.5 : 0.25,
+      erratic: 0.1,
+      follows: drive ? 0.25 : 0.5,
+      'once-per-turn': 0.01,
+    },
+    why: 'whole until it is shaken',
+  },
+];
+
+/** Faults of the signal's source and of the car: seen alike by hand and on the road, but for what needs speed. */
+const signalRows = (drive: boolean): Table['rows'] => [
+  {
+    for: ['gap-wide', 'sensor-weak'],
+    gives: { 'cuts-in-late': 0.68, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 },
+    why: 'too little signal when slow',
+  },
+  {
+    for: ['sensor-dirty', 'sensor-damaged'],
+    gives: { 'cuts-in-late': 0.55, zero: 0.07, 'drops-out': 0.1, erratic: 0.12, follows: 0.12 },
+    why: 'too little signal when slow, or a rough one',
+  },
+  {
+    for: ['ring-debris'],
+    gives: { erratic: 0.4, 'once-per-turn': 0.16, 'cuts-in-late': 0.16, 'drops-out': 0.1, follows: 0.12 },
+    why: 'false teeth and weak ones',
+  },
+  {
+    for: ['ring-damaged', 'ring-swollen'],
+    gives: { 'once-per-turn': 0.6, erratic: 0.14, 'drops-out': 0.1, 'cuts-in-late': 0.03, follows: 0.08 },
+    why: 'the same place passes once a turn',
+  },
+  {
+    for: ['bearing-play'],
+    gives: { 'once-per-turn': 0.36, erratic: 0.24, 'drops-out': 0.12, 'cuts-in-late': 0.08, follows: 0.15 },
+    why: 'the gap wanders with each turn and bend',
+  },
+  {
+    for: ['loom-crossed'],
+    gives: { 'answers-as-other-channel': 0.42, zero: 0.3, 'wrong-direction': 0.05, erratic: 0.05, follows: 0.1 },
+    why: 'two corners exchanged, or polarity',
+  },
+  {
+    for: ['tyre-mismatch'],
+    gives: { 'reads-fast': 0.44, 'reads-slow': 0.44, follows: 0.08 },
+    why: 'a fixed ratio at every speed',
+  },
+  {
+    for: ['module-supply', 'battery-low'],
+    gives: { zero: 0.2, 'drops-out': 0.1, erratic: 0.08, follows: 0.5 },
+    why: 'the module starves',
+  },
+];
+
+const SOUND = {
+  follows: 0.93,
+  'answers-as-other-channel': 0.015,
+  zero: 0.012,
+  'drops-out': 0.006,
+  erratic: 0.008,
+  'cuts-in-late': 0.01,
+};
 
 export const LIVE_SPIN: Table = {
   topic: 'live-hand-spin',
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: SOUND, why: 'zero only when spun too slowly for the module; a reader may name corners wrongly' },
-  rows: rows(false),
+  rows: [...circuitRows(false), ...signalRows(false)],
 };
 
 export const LIVE_DRIVE: Table = {
@@ -41,7 +158,7 @@ export const LIVE_DRIVE: Table = {
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: { ...SOUND, 'answers-as-other-channel': 0.003 }, why: 'on the road a sound corner follows' },
-  rows: rows(true),
+  rows: [...circuitRows(true), ...signalRows(true)],
 };
 
 export const LIVE_STATIONARY: Table = {
@@ -50,9 +167,29 @@ export const LIVE_STATIONARY: Table = {
   mistaken: 0.03,
   otherwise: { gives: { zero: 0.97 }, why: 'a standing wheel shows nothing' },
   rows: [
-    { for: ['loom-open', 'lead-open', 'sensor-open', 'plug-loose', 'sensor-dead', 'loom-short-to-supply'], gives: { zero: 0.86, 'stuck-high': 0.11 }, why: 'a broken feed may show a value that never moves' },
-    { for: ['plug-corroded', 'module-plug-corroded', 'loom-short-across', 'loom-short-to-ground', 'lead-short', 'sensor-short', 'module-input'], gives: { zero: 0.85, erratic: 0.08 }, why: 'stray pick-up' },
-    { for: ['lead-intermittent', 'loom-intermittent', 'sensor-intermittent'], gives: { zero: 0.92, erratic: 0.05 }, why: 'stray pick-up now and then' },
+    {
+      for: ['loom-open', 'lead-open', 'sensor-open', 'plug-loose', 'sensor-dead', 'loom-short-to-supply'],
+      gives: { zero: 0.86, 'stuck-high': 0.11 },
+      why: 'a broken feed may show a value that never moves',
+    },
+    {
+      for: [
+        'plug-corroded',
+        'module-plug-corroded',
+        'loom-short-across',
+        'loom-short-to-ground',
+        'lead-short',
+        'sensor-short',
+        'module-input',
+      ],
+      gives: { zero: 0.85, erratic: 0.08 },
+      why: 'stray pick-up',
+    },
+    {
+      for: ['lead-intermittent', 'loom-intermittent', 'sensor-intermittent'],
+      gives: { zero: 0.92, erratic: 0.05 },
+      why: 'stray pick-up now and then',
+    },
   ],
 };
 
@@ -64,6 +201,10 @@ export const LIVE_WIGGLE: Table = {
   rows: [
     { for: ['lead-intermittent', 'plug-loose'], gives: { 'drops-out': 0.8 }, why: 'where it jumps is where it breaks' },
     { for: ['plug-corroded'], gives: { 'drops-out': 0.5 }, why: 'contacts move' },
-    { for: ['loom-intermittent', 'sensor-intermittent', 'module-plug-corroded'], gives: { 'drops-out': 0.35 }, why: 'reached by the wiggling only in part' },
+    {
+      for: ['loom-intermittent', 'sensor-intermittent', 'module-plug-corroded'],
+      gives: { 'drops-out': 0.35 },
+      why: 'reached by the wiggling only in part',
+    },
   ],
 };

@@ -6,7 +6,13 @@ import type { Table } from './table';
 
 type Rows = readonly (readonly [faults: readonly Cause[], gives: Readonly<Record<string, number>>, why: string])[];
 
-function look(part: LookPart, sound: number, soundWhy: string, rows: Rows, usual: Readonly<Record<string, number>> = {}): Table {
+function look(
+  part: LookPart,
+  sound: number,
+  soundWhy: string,
+  rows: Rows,
+  usual: Readonly<Record<string, number>> = {},
+): Table {
   return {
     topic: `look-${part}`,
     outcomes: LOOK_FINDINGS[part],
@@ -17,50 +23,150 @@ function look(part: LookPart, sound: number, soundWhy: string, rows: Rows, usual
 }
 
 export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
-  ring: look('ring', 0.85, 'old iron is rusty without being at fault', [
-    [['ring-damaged'], { cracked: 0.5, 'teeth-missing': 0.22, sound: 0.14, scored: 0.05, swollen: 0.05 }, 'cracks hide under rust'],
-    [['ring-swollen'], { swollen: 0.5, scored: 0.22, cracked: 0.08, sound: 0.17 }, 'rust lifts it; the tip leaves marks'],
-    [['ring-wrong'], { reversed: 0.3, 'wrong-part': 0.25, sound: 0.42 }, 'an encoder is invisible without a magnetic card'],
-    [['ring-debris'], { debris: 0.78, sound: 0.17 }, 'fuzz and mud can be seen'],
-    [['bearing-play'], { sound: 0.62, scored: 0.26, debris: 0.05 }, 'a wandering ring is rubbed'],
-    [['sensor-damaged'], { sound: 0.72, scored: 0.16 }, 'what scored the tip marked the ring'],
-    [['gap-wide'], { sound: 0.85, debris: 0.08 }, 'scale from the seat'],
-  ], { debris: 0.06, scored: 0.025 }),
-  gap: look('gap', 0.78, 'a seat with some rust that sits flat is common', [
-    [['gap-wide'], { 'lifted-by-rust': 0.52, 'not-seated': 0.18, bent: 0.1, corroded: 0.06, dirty: 0.02, sound: 0.12 }, 'a lifted flange can be seen'],
-    [['bearing-play'], { sound: 0.7, corroded: 0.12 }, 'the seat itself is well'],
-    [['sensor-dirty', 'ring-debris'], { sound: 0.62, dirty: 0.22, corroded: 0.1 }, 'dirt all around'],
-  ], { corroded: 0.13, dirty: 0.05, 'lifted-by-rust': 0.02, 'not-seated': 0.008 }),
+  ring: look(
+    'ring',
+    0.85,
+    'old iron is rusty without being at fault',
+    [
+      [
+        ['ring-damaged'],
+        { cracked: 0.5, 'teeth-missing': 0.22, sound: 0.14, scored: 0.05, swollen: 0.05 },
+        'cracks hide under rust',
+      ],
+      [
+        ['ring-swollen'],
+        { swollen: 0.5, scored: 0.22, cracked: 0.08, sound: 0.17 },
+        'rust lifts it; the tip leaves marks',
+      ],
+      [
+        ['ring-wrong'],
+        { reversed: 0.3, 'wrong-part': 0.25, sound: 0.42 },
+        'an encoder is invisible without a magnetic card',
+      ],
+      [['ring-debris'], { debris: 0.78, sound: 0.17 }, 'fuzz and mud can be seen'],
+      [['bearing-play'], { sound: 0.62, scored: 0.26, debris: 0.05 }, 'a wandering ring is rubbed'],
+      [['sensor-damaged'], { sound: 0.72, scored: 0.16 }, 'what scored the tip marked the ring'],
+      [['gap-wide'], { sound: 0.85, debris: 0.08 }, 'scale from the seat'],
+    ],
+    { debris: 0.06, scored: 0.025 },
+  ),
+  gap: look(
+    'gap',
+    0.78,
+    'a seat with some rust that sits flat is common',
+    [
+      [
+        ['gap-wide'],
+        { 'lifted-by-rust': 0.52, 'not-seated': 0.18, bent: 0.1, corroded: 0.06, dirty: 0.02, sound: 0.12 },
+        'a lifted flange can be seen',
+      ],
+      [['bearing-play'], { sound: 0.7, corroded: 0.12 }, 'the seat itself is well'],
+      [['sensor-dirty', 'ring-debris'], { sound: 0.62, dirty: 0.22, corroded: 0.1 }, 'dirt all around'],
+    ],
+    { corroded: 0.13, dirty: 0.05, 'lifted-by-rust': 0.02, 'not-seated': 0.008 },
+  ),
   bearing: look('bearing', 0.95, 'play is felt', [[['bearing-play'], { play: 0.85 }, 'rocked at twelve and six']]),
-  sensor: look('sensor', 0.833, 'dirt is common', [
-    [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
-    [['sensor-dirty'], { dirty: 0.85, sound: 0.1 }, 'that is what it is'],
-    [['sensor-short'], { wet: 0.3, cracked: 0.12, sound: 0.46, dirty: 0.08 }, 'water inside seldom shows outside'],
-    [['ring-swollen', 'bearing-play'], { scored: 0.4, sound: 0.42, dirty: 0.12 }, 'a touching ring scores the tip'],
-    [['ring-debris'], { dirty: 0.45, sound: 0.45, scored: 0.06 }, 'the same fuzz'],
-    [['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'], { sound: 0.74, dirty: 0.12, cracked: 0.07, wet: 0.04, scored: 0.02 }, 'an inner fault does not show'],
-  ], { dirty: 0.12, scored: 0.015, wet: 0.02, cracked: 0.008, 'wrong-part': 0.004 }),
-  lead: look('lead', 0.855, 'a lead out of a clip is common and harmless for a while', [
-    [['lead-open'], { sound: 0.4, chafed: 0.15, nicked: 0.08, severed: 0.17, stretched: 0.08, unclipped: 0.07, brittle: 0.04 }, 'an inner break does not show; a cut does'],
-    [['lead-intermittent'], { sound: 0.5, chafed: 0.13, stretched: 0.1, brittle: 0.08, unclipped: 0.11, nicked: 0.06 }, 'strands break inside'],
-    [['lead-short'], { sound: 0.2, chafed: 0.46, nicked: 0.16, brittle: 0.06, wet: 0.05, severed: 0.02, unclipped: 0.05 }, 'rubbed through'],
-  ], { unclipped: 0.06, chafed: 0.02, brittle: 0.02, wet: 0.02, nicked: 0.012, stretched: 0.012, severed: 0.001 }),
-  plug: look('plug', 0.858, 'a film on old pins is common', [
-    [['plug-corroded'], { corroded: 0.75, wet: 0.1, sound: 0.12 }, 'green pins'],
-    [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
-    [['sensor-short', 'loom-open', 'lead-open'], { sound: 0.76, corroded: 0.13, wet: 0.08 }, 'wet places come together'],
-  ], { corroded: 0.08, wet: 0.04, loose: 0.015, bent: 0.006, unplugged: 0.001 }),
-  loom: look('loom', 0.9, 'most of it cannot be seen', [
-    [['loom-open'], { sound: 0.55, corroded: 0.13, severed: 0.1, nicked: 0.05, chafed: 0.09, brittle: 0.03 }, 'breaks hide under clips and tape'],
-    [['loom-intermittent'], { sound: 0.65, chafed: 0.1, corroded: 0.1, brittle: 0.06 }, 'strands break inside'],
-    [['loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across'], { sound: 0.38, chafed: 0.35, nicked: 0.12, wet: 0.04, brittle: 0.05 }, 'chafed against something'],
-    [['loom-crossed'], { sound: 0.7, nicked: 0.12 }, 'an old mend may be seen'],
-  ], { unclipped: 0.03, chafed: 0.02, wet: 0.015, corroded: 0.015, severed: 0.001 }),
-  module: look('module', 0.95, 'usually dry', [[['module-plug-corroded'], { corroded: 0.7, wet: 0.13, loose: 0.05, sound: 0.12 }, 'green pins'], [['module-supply'], { sound: 0.8, loose: 0.06, corroded: 0.1 }, 'its ground pin rots too']]),
-  battery: look('battery', 0.85, 'white bloom is common', [[['battery-low'], { corroded: 0.3, loose: 0.2, sound: 0.5 }, 'bad terminals starve the car'], [['module-supply'], { sound: 0.78, corroded: 0.12 }, 'a shared ground']]),
-  fuse: look('fuse', 0.97, 'fuses seldom blow', [[['module-supply'], { blown: 0.5, corroded: 0.06, loose: 0.05, sound: 0.39 }, "half of the module's feed faults are a fuse"], [['loom-short-to-supply', 'loom-short-to-ground'], { blown: 0.05, sound: 0.93 }, 'a signal wire seldom blows one']]),
-  'ground-point': look('ground-point', 0.92, 'usually sound', [[['module-supply'], { corroded: 0.35, loose: 0.15, sound: 0.5 }, 'a rusty ground'], [['battery-low'], { corroded: 0.1, loose: 0.05, sound: 0.85 }, 'a bad ground starves too']]),
-  fluid: look('fluid', 0.96, 'usually in order', [[['brake-fluid-low'], { 'level-low': 0.93 }, 'seen at the reservoir']]),
+  sensor: look(
+    'sensor',
+    0.833,
+    'dirt is common',
+    [
+      [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
+      [['sensor-dirty'], { dirty: 0.85, sound: 0.1 }, 'that is what it is'],
+      [['sensor-short'], { wet: 0.3, cracked: 0.12, sound: 0.46, dirty: 0.08 }, 'water inside seldom shows outside'],
+      [['ring-swollen', 'bearing-play'], { scored: 0.4, sound: 0.42, dirty: 0.12 }, 'a touching ring scores the tip'],
+      [['ring-debris'], { dirty: 0.45, sound: 0.45, scored: 0.06 }, 'the same fuzz'],
+      [
+        ['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'],
+        { sound: 0.74, dirty: 0.12, cracked: 0.07, wet: 0.04, scored: 0.02 },
+        'an inner fault does not show',
+      ],
+    ],
+    { dirty: 0.12, scored: 0.015, wet: 0.02, cracked: 0.008, 'wrong-part': 0.004 },
+  ),
+  lead: look(
+    'lead',
+    0.855,
+    'a lead out of a clip is common and harmless for a while',
+    [
+      [
+        ['lead-open'],
+        { sound: 0.4, chafed: 0.15, nicked: 0.08, severed: 0.17, stretched: 0.08, unclipped: 0.07, brittle: 0.04 },
+        'an inner break does not show; a cut does',
+      ],
+      [
+        ['lead-intermittent'],
+        { sound: 0.5, chafed: 0.13, stretched: 0.1, brittle: 0.08, unclipped: 0.11, nicked: 0.06 },
+        'strands break inside',
+      ],
+      [
+        ['lead-short'],
+        { sound: 0.2, chafed: 0.46, nicked: 0.16, brittle: 0.06, wet: 0.05, severed: 0.02, unclipped: 0.05 },
+        'rubbed through',
+      ],
+    ],
+    { unclipped: 0.06, chafed: 0.02, brittle: 0.02, wet: 0.02, nicked: 0.012, stretched: 0.012, severed: 0.001 },
+  ),
+  plug: look(
+    'plug',
+    0.858,
+    'a film on old pins is common',
+    [
+      [['plug-corroded'], { corroded: 0.75, wet: 0.1, sound: 0.12 }, 'green pins'],
+      [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
+      [
+        ['sensor-short', 'loom-open', 'lead-open'],
+        { sound: 0.76, corroded: 0.13, wet: 0.08 },
+        'wet places come together',
+      ],
+    ],
+    { corroded: 0.08, wet: 0.04, loose: 0.015, bent: 0.006, unplugged: 0.001 },
+  ),
+  loom: look(
+    'loom',
+    0.9,
+    'most of it cannot be seen',
+    [
+      [
+        ['loom-open'],
+        { sound: 0.55, corroded: 0.13, severed: 0.1, nicked: 0.05, chafed: 0.09, brittle: 0.03 },
+        'breaks hide under clips and tape',
+      ],
+      [['loom-intermittent'], { sound: 0.65, chafed: 0.1, corroded: 0.1, brittle: 0.06 }, 'strands break inside'],
+      [
+        ['loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across'],
+        { sound: 0.38, chafed: 0.35, nicked: 0.12, wet: 0.04, brittle: 0.05 },
+        'chafed against something',
+      ],
+      [['loom-crossed'], { sound: 0.7, nicked: 0.12 }, 'an old mend may be seen'],
+    ],
+    { unclipped: 0.03, chafed: 0.02, wet: 0.015, corroded: 0.015, severed: 0.001 },
+  ),
+  module: look('module', 0.95, 'usually dry', [
+    [['module-plug-corroded'], { corroded: 0.7, wet: 0.13, loose: 0.05, sound: 0.12 }, 'green pins'],
+    [['module-supply'], { sound: 0.8, loose: 0.06, corroded: 0.1 }, 'its ground pin rots too'],
+  ]),
+  battery: look('battery', 0.85, 'white bloom is common', [
+    [['battery-low'], { corroded: 0.3, loose: 0.2, sound: 0.5 }, 'bad terminals starve the car'],
+    [['module-supply'], { sound: 0.78, corroded: 0.12 }, 'a shared ground'],
+  ]),
+  fuse: look('fuse', 0.97, 'fuses seldom blow', [
+    [
+      ['module-supply'],
+      { blown: 0.5, corroded: 0.06, loose: 0.05, sound: 0.39 },
+      "half of the module's feed faults are a fuse",
+    ],
+    [['loom-short-to-supply', 'loom-short-to-ground'], { blown: 0.05, sound: 0.93 }, 'a signal wire seldom blows one'],
+  ]),
+  'ground-point': look('ground-point', 0.92, 'usually sound', [
+    [['module-supply'], { corroded: 0.35, loose: 0.15, sound: 0.5 }, 'a rusty ground'],
+    [['battery-low'], { corroded: 0.1, loose: 0.05, sound: 0.85 }, 'a bad ground starves too'],
+  ]),
+  fluid: look('fluid', 0.96, 'usually in order', [
+    [['brake-fluid-low'], { 'level-low': 0.93 }, 'seen at the reservoir'],
+  ]),
   tyres: look('tyres', 0.97, 'usually alike', [[['tyre-mismatch'], { 'mixed-sizes': 0.85 }, 'read on the wall']]),
-  'brake-switch': look('brake-switch', 0.97, 'brake lights tell', [[['brake-switch'], { loose: 0.35, broken: 0.4 }, 'brake lights stay on or stay dark']]),
+  'brake-switch': look('brake-switch', 0.97, 'brake lights tell', [
+    [['brake-switch'], { loose: 0.35, broken: 0.4 }, 'brake lights stay on or stay dark'],
+  ]),
 };

@@ -8,10 +8,22 @@ const wire = (number: 1 | 2): Table => ({
   mistaken: 0.03,
   otherwise: { gives: { good: 0.96, some: 0.015, open: 0.015 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
   rows: [
-    { for: [`loom-open/${number}`], gives: { open: 0.83, some: 0.14, good: 0.02, unsteady: 0.01 }, why: 'broken through, or rotted to kilohms' },
-    { for: ['loom-intermittent'], gives: { good: 0.86, unsteady: 0.07, open: 0.04, some: 0.03 }, why: 'one of the two, whole until it is moved' },
+    {
+      for: [`loom-open/${number}`],
+      gives: { open: 0.83, some: 0.14, good: 0.02, unsteady: 0.01 },
+      why: 'broken through, or rotted to kilohms',
+    },
+    {
+      for: ['loom-intermittent'],
+      gives: { good: 0.86, unsteady: 0.07, open: 0.04, some: 0.03 },
+      why: 'one of the two, whole until it is moved',
+    },
     { for: ['loom-crossed'], gives: { open: 0.42, good: 0.55 }, why: 'the other end of the other wire' },
-    { for: ['module-plug-corroded', 'plug-corroded'], gives: { good: 0.76, some: 0.16, open: 0.05 }, why: 'probes touch the same green pins' },
+    {
+      for: ['module-plug-corroded', 'plug-corroded'],
+      gives: { good: 0.76, some: 0.16, open: 0.05 },
+      why: 'probes touch the same green pins',
+    },
   ],
 });
 
@@ -31,13 +43,20 @@ const toGround = (number: 1 | 2): Table => ({
   mistaken: 0.03,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp; or an end still plugged in' },
   rows: [
-    { for: [`loom-short-to-ground/${number}`], gives: { short: 0.78, leak: 0.19, insulated: 0.03 }, why: 'it touches the body' },
+    {
+      for: [`loom-short-to-ground/${number}`],
+      gives: { short: 0.78, leak: 0.19, insulated: 0.03 },
+      why: 'it touches the body',
+    },
     { for: ['module-plug-corroded', 'plug-corroded'], gives: { insulated: 0.88, leak: 0.1 }, why: 'salt bridges' },
     { for: ['loom-short-to-supply'], gives: { insulated: 0.6, leak: 0.3 }, why: 'through what the fed wire feeds' },
   ],
 });
 
-export const WIRES_TO_GROUND: Readonly<Record<1 | 2, TypedTable>> = { 1: bothTypes(toGround(1)), 2: bothTypes(toGround(2)) };
+export const WIRES_TO_GROUND: Readonly<Record<1 | 2, TypedTable>> = {
+  1: bothTypes(toGround(1)),
+  2: bothTypes(toGround(2)),
+};
 
 export const WIRE_VOLTAGE: TypedTable = bothTypes({
   topic: 'wire-voltage',
@@ -69,17 +88,41 @@ export const SUPPLY_AT_PLUG: TypedTable = {
     mistaken: 0.02,
     otherwise: { gives: { ...fed(0.95), low: 0.02 }, why: 'the module feeds it' },
     rows: [
-      { for: ['loom-open'], gives: { ...fed(0.05), none: 0.87, low: 0.08 }, why: 'a hard open lets nothing through; 95 % sure' },
-      { for: ['loom-short-to-ground'], gives: { ...fed(0.08), none: 0.8, low: 0.12 }, why: 'the module switches a shorted channel off' },
+      {
+        for: ['loom-open'],
+        gives: { ...fed(0.05), none: 0.87, low: 0.08 },
+        why: 'a hard open lets nothing through; 95 % sure',
+      },
+      {
+        for: ['loom-short-to-ground'],
+        gives: { ...fed(0.08), none: 0.8, low: 0.12 },
+        why: 'the module switches a shorted channel off',
+      },
       { for: ['loom-short-across'], gives: { ...fed(0.1), none: 0.78, low: 0.12 }, why: 'bridged' },
       { for: ['loom-short-to-supply'], gives: { full: 0.86, part: 0.08, none: 0.04 }, why: 'fed from the wrong place' },
       { for: ['module-input'], gives: { ...fed(0.3), none: 0.55, low: 0.15 }, why: 'its feed may be what failed' },
       { for: ['module-supply'], gives: { ...fed(0.2), none: 0.6, low: 0.2 }, why: 'nothing to feed with' },
-      { for: ['module-plug-corroded'], gives: { ...fed(0.6), low: 0.15, none: 0.25 }, why: 'a meter hardly loads a bad contact' },
+      {
+        for: ['module-plug-corroded'],
+        gives: { ...fed(0.6), low: 0.15, none: 0.25 },
+        why: 'a meter hardly loads a bad contact',
+      },
       { for: ['loom-intermittent'], gives: { ...fed(0.74), low: 0.04, none: 0.22 }, why: 'whole until it is moved' },
-      { for: ['loom-crossed'], gives: { ...fed(0.6), low: 0.1, none: 0.3 }, why: 'a crossed pair shows it reversed, crossed corners may not' },
-      { for: ['plug-corroded'], gives: { ...fed(0.82), low: 0.09, none: 0.09 }, why: 'full voltage hardly clears a corroded contact' },
-      { for: ['lead-short', 'sensor-short'], gives: { ...fed(0.72), low: 0.04, none: 0.24 }, why: 'the module may have switched the channel off: cycle the key' },
+      {
+        for: ['loom-crossed'],
+        gives: { ...fed(0.6), low: 0.1, none: 0.3 },
+        why: 'a crossed pair shows it reversed, crossed corners may not',
+      },
+      {
+        for: ['plug-corroded'],
+        gives: { ...fed(0.82), low: 0.09, none: 0.09 },
+        why: 'full voltage hardly clears a corroded contact',
+      },
+      {
+        for: ['lead-short', 'sensor-short'],
+        gives: { ...fed(0.72), low: 0.04, none: 0.24 },
+        why: 'the module may have switched the channel off: cycle the key',
+      },
       { for: ['plug-loose'], gives: { ...fed(0.87), none: 0.1 }, why: 'a pin pushed back is missed by the probe' },
       { for: ['battery-low'], gives: { ...fed(0.72), low: 0.25 }, why: 'no more than the battery has' },
     ],
@@ -88,7 +131,10 @@ export const SUPPLY_AT_PLUG: TypedTable = {
     topic: 'supply-at-plug',
     outcomes: ['low', 'part', 'none', 'full'],
     mistaken: 0.03,
-    otherwise: { gives: { low: 0.5, part: 0.08, none: 0.37, full: 0.05 }, why: 'a small bias from the module, or none' },
+    otherwise: {
+      gives: { low: 0.5, part: 0.08, none: 0.37, full: 0.05 },
+      why: 'a small bias from the module, or none',
+    },
     rows: [{ for: ['loom-short-to-supply'], gives: { full: 0.8, low: 0.08 }, why: 'a fed wire touches it' }],
   },
 };

@@ -3,12 +3,24 @@ import type { Row, Table, TypedTable } from './table';
 /** Readings at the sensor's own pins and at the module's end of the loom. */
 
 const COIL = ['inside', 'low', 'high', 'near-zero', 'open', 'unsteady'];
-const SOUND_COIL: Row = { gives: { inside: 0.92, open: 0.02, unsteady: 0.01, low: 0.015, high: 0.03 }, why: 'in the band; two in a hundred read open for want of contact' };
+const SOUND_COIL: Row = {
+  gives: { inside: 0.92, open: 0.02, unsteady: 0.01, low: 0.015, high: 0.03 },
+  why: 'in the band; two in a hundred read open for want of contact',
+};
 
 /** A reading across an active sensor condemns nothing: it may overload, or show its electronics. */
-const ACROSS_ACTIVE: Row = { gives: { open: 0.62, high: 0.3, inside: 0.03, low: 0.02, 'near-zero': 0.02 }, why: 'electronics, no coil' };
+const ACROSS_ACTIVE: Row = {
+  gives: { open: 0.62, high: 0.3, inside: 0.03, low: 0.02, 'near-zero': 0.02 },
+  why: 'electronics, no coil',
+};
 
-const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Table => ({ topic, outcomes, mistaken: 0.03, otherwise, rows: [] });
+const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Table => ({
+  topic,
+  outcomes,
+  mistaken: 0.03,
+  otherwise,
+  rows: [],
+});
 
 export const SENSOR_RESISTANCE: TypedTable = {
   passive: {
@@ -17,18 +29,66 @@ export const SENSOR_RESISTANCE: TypedTable = {
     mistaken: 0.02,
     otherwise: SOUND_COIL,
     rows: [
-      { for: ['sensor-open/through'], gives: { open: 0.97, high: 0.01, inside: 0.005, low: 0.005, 'near-zero': 0.005 }, why: 'no way through the coil' },
-      { for: ['sensor-open/high'], gives: { high: 0.78, open: 0.16, inside: 0.03, low: 0.005, 'near-zero': 0.005 }, why: 'high and stable' },
-      { for: ['lead-open'], gives: { open: 0.96, inside: 0.01, high: 0.01, low: 0.005, 'near-zero': 0.005 }, why: 'the reading at the plug takes in the lead' },
-      { for: ['sensor-short/turns'], gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 }, why: 'bridged turns read low' },
-      { for: ['sensor-short/body'], gives: { inside: 0.86, low: 0.08, open: 0.02 }, why: 'a leak to the body does not show across the pins' },
-      { for: ['lead-short/across'], gives: { 'near-zero': 0.76, low: 0.17, inside: 0.03, open: 0.01 }, why: 'the bridge is nearer than the coil' },
-      { for: ['lead-short/body'], gives: { inside: 0.86, low: 0.06, open: 0.03 }, why: 'wire to metal does not show across the pins' },
-      { for: ['sensor-intermittent'], gives: { inside: 0.55, open: 0.14, unsteady: 0.22, high: 0.06 }, why: 'an intermittent can read perfect at rest' },
-      { for: ['lead-intermittent'], gives: { inside: 0.58, open: 0.12, unsteady: 0.24, high: 0.04 }, why: 'an intermittent can read perfect at rest' },
-      { for: ['plug-corroded'], gives: { inside: 0.74, high: 0.14, unsteady: 0.07, open: 0.03 }, why: 'the probes scrape through' },
-      { for: ['sensor-weak'], gives: { inside: 0.82, low: 0.07, high: 0.07, open: 0.01 }, why: 'a weak magnet is no weak coil' },
-      { for: ['sensor-damaged'], gives: { inside: 0.84, low: 0.05, high: 0.05, open: 0.03 }, why: 'the tip is hurt, seldom the coil' },
+      {
+        for: ['sensor-open/through'],
+        gives: { open: 0.97, high: 0.01, inside: 0.005, low: 0.005, 'near-zero': 0.005 },
+        why: 'no way through the coil',
+      },
+      {
+        for: ['sensor-open/high'],
+        gives: { high: 0.78, open: 0.16, inside: 0.03, low: 0.005, 'near-zero': 0.005 },
+        why: 'high and stable',
+      },
+      {
+        for: ['lead-open'],
+        gives: { open: 0.96, inside: 0.01, high: 0.01, low: 0.005, 'near-zero': 0.005 },
+        why: 'the reading at the plug takes in the lead',
+      },
+      {
+        for: ['sensor-short/turns'],
+        gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 },
+        why: 'bridged turns read low',
+      },
+      {
+        for: ['sensor-short/body'],
+        gives: { inside: 0.86, low: 0.08, open: 0.02 },
+        why: 'a leak to the body does not show across the pins',
+      },
+      {
+        for: ['lead-short/across'],
+        gives: { 'near-zero': 0.76, low: 0.17, inside: 0.03, open: 0.01 },
+        why: 'the bridge is nearer than the coil',
+      },
+      {
+        for: ['lead-short/body'],
+        gives: { inside: 0.86, low: 0.06, open: 0.03 },
+        why: 'wire to metal does not show across the pins',
+      },
+      {
+        for: ['sensor-intermittent'],
+        gives: { inside: 0.55, open: 0.14, unsteady: 0.22, high: 0.06 },
+        why: 'an intermittent can read perfect at rest',
+      },
+      {
+        for: ['lead-intermittent'],
+        gives: { inside: 0.58, open: 0.12, unsteady: 0.24, high: 0.04 },
+        why: 'an intermittent can read perfect at rest',
+      },
+      {
+        for: ['plug-corroded'],
+        gives: { inside: 0.74, high: 0.14, unsteady: 0.07, open: 0.03 },
+        why: 'the probes scrape through',
+      },
+      {
+        for: ['sensor-weak'],
+        gives: { inside: 0.82, low: 0.07, high: 0.07, open: 0.01 },
+        why: 'a weak magnet is no weak coil',
+      },
+      {
+        for: ['sensor-damaged'],
+        gives: { inside: 0.84, low: 0.05, high: 0.05, open: 0.03 },
+        why: 'the tip is hurt, seldom the coil',
+      },
     ],
   },
   active: nothing('sensor-resistance', COIL, ACROSS_ACTIVE),
@@ -47,32 +107,85 @@ export const SENSOR_WIGGLE: TypedTable = {
       { for: ['lead-open', 'sensor-open'], gives: { open: 0.93, unsteady: 0.04 }, why: 'open stays open' },
     ],
   },
-  active: nothing('sensor-resistance-wiggle', ['steady', 'unsteady', 'open'], { gives: { steady: 0.3, open: 0.6 }, why: 'electronics, no coil' }),
+  active: nothing('sensor-resistance-wiggle', ['steady', 'unsteady', 'open'], {
+    gives: { steady: 0.3, open: 0.6 },
+    why: 'electronics, no coil',
+  }),
 };
 
 const SPIN = ['normal', 'none', 'low', 'waver'];
 
 const spinRows = (throughLoom: boolean): Table['rows'] => [
-  { for: ['sensor-open', 'lead-open', 'lead-short', ...(throughLoom ? (['loom-open', 'loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across', 'plug-loose'] as const) : [])], gives: { none: 0.93, low: 0.04, normal: 0.015 }, why: 'the voltage does not get here' },
+  {
+    for: [
+      'sensor-open',
+      'lead-open',
+      'lead-short',
+      ...(throughLoom
+        ? (['loom-open', 'loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across', 'plug-loose'] as const)
+        : []),
+    ],
+    gives: { none: 0.93, low: 0.04, normal: 0.015 },
+    why: 'the voltage does not get here',
+  },
   { for: ['sensor-short'], gives: { none: 0.28, low: 0.52, normal: 0.16 }, why: 'bridged turns give less' },
-  { for: ['ring-wrong'], gives: { none: 0.5, low: 0.14, normal: 0.28 }, why: 'no ring, no voltage; a wrong count still gives some' },
-  { for: ['gap-wide', 'sensor-weak'], gives: { none: 0.12, low: 0.7, normal: 0.14 }, why: 'voltage falls with gap and magnet' },
+  {
+    for: ['ring-wrong'],
+    gives: { none: 0.5, low: 0.14, normal: 0.28 },
+    why: 'no ring, no voltage; a wrong count still gives some',
+  },
+  {
+    for: ['gap-wide', 'sensor-weak'],
+    gives: { none: 0.12, low: 0.7, normal: 0.14 },
+    why: 'voltage falls with gap and magnet',
+  },
   { for: ['sensor-damaged', 'sensor-dirty'], gives: { none: 0.1, low: 0.56, normal: 0.28 }, why: 'less, but some' },
-  { for: ['ring-damaged', 'ring-swollen'], gives: { waver: 0.7, low: 0.06, none: 0.02 }, why: 'rises and falls once a turn' },
+  {
+    for: ['ring-damaged', 'ring-swollen'],
+    gives: { waver: 0.7, low: 0.06, none: 0.02 },
+    why: 'rises and falls once a turn',
+  },
   { for: ['bearing-play'], gives: { waver: 0.5, low: 0.06, none: 0.02 }, why: 'rises and falls once a turn' },
   { for: ['ring-debris'], gives: { waver: 0.22, low: 0.26, none: 0.04 }, why: 'uneven and weak' },
-  { for: ['sensor-intermittent', 'lead-intermittent', ...(throughLoom ? (['loom-intermittent'] as const) : [])], gives: { normal: 0.58, waver: 0.15, none: 0.15, low: 0.12 }, why: 'whole until it is shaken' },
-  ...(throughLoom ? [{ for: ['plug-corroded', 'module-plug-corroded'] as const, gives: { normal: 0.66, low: 0.15, none: 0.12 }, why: 'a meter hardly loads a bad contact' }] : []),
+  {
+    for: ['sensor-intermittent', 'lead-intermittent', ...(throughLoom ? (['loom-intermittent'] as const) : [])],
+    gives: { normal: 0.58, waver: 0.15, none: 0.15, low: 0.12 },
+    why: 'whole until it is shaken',
+  },
+  ...(throughLoom
+    ? [
+        {
+          for: ['plug-corroded', 'module-plug-corroded'] as const,
+          gives: { normal: 0.66, low: 0.15, none: 0.12 },
+          why: 'a meter hardly loads a bad contact',
+        },
+      ]
+    : []),
 ];
 
-const SOUND_SPIN: Row = { gives: { normal: 0.9, none: 0.025, low: 0.05, waver: 0.025 }, why: 'turned too slowly, or a coarse meter' };
+const SOUND_SPIN: Row = {
+  gives: { normal: 0.9, none: 0.025, low: 0.05, waver: 0.025 },
+  why: 'turned too slowly, or a coarse meter',
+};
 
 export const SENSOR_SPIN: TypedTable = {
-  passive: { topic: 'sensor-spin-voltage', outcomes: SPIN, mistaken: 0.03, otherwise: SOUND_SPIN, rows: spinRows(false) },
+  passive: {
+    topic: 'sensor-spin-voltage',
+    outcomes: SPIN,
+    mistaken: 0.03,
+    otherwise: SOUND_SPIN,
+    rows: spinRows(false),
+  },
   active: null,
 };
 export const MODULE_SPIN: TypedTable = {
-  passive: { topic: 'module-spin-voltage', outcomes: SPIN, mistaken: 0.03, otherwise: SOUND_SPIN, rows: spinRows(true) },
+  passive: {
+    topic: 'module-spin-voltage',
+    outcomes: SPIN,
+    mistaken: 0.03,
+    otherwise: SOUND_SPIN,
+    rows: spinRows(true),
+  },
   active: null,
 };
 
@@ -85,7 +198,11 @@ export const SENSOR_TO_GROUND: TypedTable = (() => {
     otherwise: { gives: { leak: 0.02 }, why: 'wet fingers, damp plug' },
     rows: [
       { for: ['sensor-short/body'], gives: { leak: 0.93 }, why: 'that is what it is' },
-      { for: ['sensor-short/turns'], gives: { leak: 0.4 }, why: 'the water that bridges turns often reaches the body too' },
+      {
+        for: ['sensor-short/turns'],
+        gives: { leak: 0.4 },
+        why: 'the water that bridges turns often reaches the body too',
+      },
       { for: ['lead-short/body'], gives: { leak: 0.85 }, why: 'rubbed through to metal' },
       { for: ['lead-short/across'], gives: { leak: 0.12 }, why: 'rubbed through to the other wire' },
       { for: ['plug-corroded'], gives: { leak: 0.08 }, why: 'salt bridges' },
@@ -101,16 +218,52 @@ export const MODULE_END: TypedTable = {
     mistaken: 0.03,
     otherwise: SOUND_COIL,
     rows: [
-      { for: ['sensor-open/through'], gives: { open: 0.97, high: 0.01, inside: 0.005, low: 0.005, 'near-zero': 0.005 }, why: 'seen through the loom' },
-      { for: ['sensor-open/high'], gives: { high: 0.78, open: 0.16, inside: 0.03, low: 0.005, 'near-zero': 0.005 }, why: 'seen through the loom' },
-      { for: ['lead-open', 'loom-open', 'plug-loose'], gives: { open: 0.94, high: 0.02, inside: 0.015, low: 0.005, 'near-zero': 0.005 }, why: 'no way through' },
-      { for: ['sensor-short/turns'], gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 }, why: 'seen through the loom' },
-      { for: ['lead-short/across', 'loom-short-across'], gives: { 'near-zero': 0.74, low: 0.19, inside: 0.04, open: 0.01 }, why: 'the bridge is nearer than the coil' },
-      { for: ['sensor-short/body', 'lead-short/body', 'loom-short-to-ground'], gives: { inside: 0.86, low: 0.08 }, why: 'one wire to ground leaves the loop as it is' },
-      { for: ['sensor-intermittent', 'lead-intermittent', 'loom-intermittent'], gives: { inside: 0.56, open: 0.14, unsteady: 0.22, high: 0.06 }, why: 'an intermittent can read perfect at rest' },
-      { for: ['plug-corroded'], gives: { inside: 0.34, high: 0.36, open: 0.16, unsteady: 0.12 }, why: 'the contact is in the loop' },
+      {
+        for: ['sensor-open/through'],
+        gives: { open: 0.97, high: 0.01, inside: 0.005, low: 0.005, 'near-zero': 0.005 },
+        why: 'seen through the loom',
+      },
+      {
+        for: ['sensor-open/high'],
+        gives: { high: 0.78, open: 0.16, inside: 0.03, low: 0.005, 'near-zero': 0.005 },
+        why: 'seen through the loom',
+      },
+      {
+        for: ['lead-open', 'loom-open', 'plug-loose'],
+        gives: { open: 0.94, high: 0.02, inside: 0.015, low: 0.005, 'near-zero': 0.005 },
+        why: 'no way through',
+      },
+      {
+        for: ['sensor-short/turns'],
+        gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 },
+        why: 'seen through the loom',
+      },
+      {
+        for: ['lead-short/across', 'loom-short-across'],
+        gives: { 'near-zero': 0.74, low: 0.19, inside: 0.04, open: 0.01 },
+        why: 'the bridge is nearer than the coil',
+      },
+      {
+        for: ['sensor-short/body', 'lead-short/body', 'loom-short-to-ground'],
+        gives: { inside: 0.86, low: 0.08 },
+        why: 'one wire to ground leaves the loop as it is',
+      },
+      {
+        for: ['sensor-intermittent', 'lead-intermittent', 'loom-intermittent'],
+        gives: { inside: 0.56, open: 0.14, unsteady: 0.22, high: 0.06 },
+        why: 'an intermittent can read perfect at rest',
+      },
+      {
+        for: ['plug-corroded'],
+        gives: { inside: 0.34, high: 0.36, open: 0.16, unsteady: 0.12 },
+        why: 'the contact is in the loop',
+      },
       { for: ['loom-crossed'], gives: { inside: 0.7, open: 0.18 }, why: 'two wires exchanged read the same' },
-      { for: ['sensor-weak', 'sensor-damaged'], gives: { inside: 0.83, low: 0.06, high: 0.06, open: 0.02 }, why: 'seldom the coil' },
+      {
+        for: ['sensor-weak', 'sensor-damaged'],
+        gives: { inside: 0.83, low: 0.06, high: 0.06, open: 0.02 },
+        why: 'seldom the coil',
+      },
     ],
   },
   active: nothing('module-end-resistance', COIL, ACROSS_ACTIVE),
@@ -125,10 +278,30 @@ export const SENSOR_CURRENT: TypedTable = {
     mistaken: 0.05,
     otherwise: { gives: { normal: 0.93, none: 0.05 }, why: 'a sound sensor draws some 7 or 14 mA' },
     rows: [
-      { for: ['sensor-dead'], gives: { normal: 0.35, none: 0.48, high: 0.17 }, why: 'dead electronics draw too little or too much' },
-      { for: ['sensor-open', 'lead-open', 'loom-open', 'plug-loose', 'module-input', 'loom-short-across', 'loom-short-to-ground'], gives: { none: 0.93, high: 0.02 }, why: 'no feed or no way through' },
+      {
+        for: ['sensor-dead'],
+        gives: { normal: 0.35, none: 0.48, high: 0.17 },
+        why: 'dead electronics draw too little or too much',
+      },
+      {
+        for: [
+          'sensor-open',
+          'lead-open',
+          'loom-open',
+          'plug-loose',
+          'module-input',
+          'loom-short-across',
+          'loom-short-to-ground',
+        ],
+        gives: { none: 0.93, high: 0.02 },
+        why: 'no feed or no way through',
+      },
       { for: ['sensor-short', 'lead-short'], gives: { high: 0.6, none: 0.25 }, why: 'bridged' },
-      { for: ['plug-corroded', 'module-plug-corroded'], gives: { normal: 0.5, none: 0.45 }, why: 'a bad contact starves it' },
+      {
+        for: ['plug-corroded', 'module-plug-corroded'],
+        gives: { normal: 0.5, none: 0.45 },
+        why: 'a bad contact starves it',
+      },
     ],
   },
 };

@@ -26,18 +26,42 @@ const all = [...new Set([codes, dash, live, LOOK_TABLES, loom, sensor, trials].f
 const CONTRACT = {
   ring: ['ring-damaged', 'ring-swollen', 'ring-wrong', 'ring-debris'],
   gap: ['gap-wide', 'bearing-play'],
-  sensor: ['sensor-open', 'sensor-short', 'sensor-weak', 'sensor-damaged', 'sensor-intermittent', 'sensor-dead', 'sensor-dirty'],
+  sensor: [
+    'sensor-open',
+    'sensor-short',
+    'sensor-weak',
+    'sensor-damaged',
+    'sensor-intermittent',
+    'sensor-dead',
+    'sensor-dirty',
+  ],
   lead: ['lead-open', 'lead-intermittent', 'lead-short'],
   plug: ['plug-corroded', 'plug-loose'],
-  loom: ['loom-open', 'loom-intermittent', 'loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across', 'loom-crossed'],
+  loom: [
+    'loom-open',
+    'loom-intermittent',
+    'loom-short-to-ground',
+    'loom-short-to-supply',
+    'loom-short-across',
+    'loom-crossed',
+  ],
   module: ['module-plug-corroded', 'module-input'],
   supply: ['battery-low', 'module-supply'],
   elsewhere: ['stale-code', 'tyre-mismatch', 'brake-switch', 'brake-fluid-low'],
 } as const;
 
 test('the catalogue is the contract, fault by fault', () => {
-  const catalogue = Object.fromEntries(Object.keys(CONTRACT).map((segment) => [segment, ALL_FAULTS.filter((one) => one.segment === segment).map((one) => one.id).sort()]));
-  expect(catalogue).toEqual(Object.fromEntries(Object.entries(CONTRACT).map(([segment, faults]) => [segment, [...faults].sort()])));
+  const catalogue = Object.fromEntries(
+    Object.keys(CONTRACT).map((segment) => [
+      segment,
+      ALL_FAULTS.filter((one) => one.segment === segment)
+        .map((one) => one.id)
+        .sort(),
+    ]),
+  );
+  expect(catalogue).toEqual(
+    Object.fromEntries(Object.entries(CONTRACT).map(([segment, faults]) => [segment, [...faults].sort()])),
+  );
 });
 
 test('every fault has a reason, a repair with its price, and can happen', () => {
@@ -53,23 +77,30 @@ test('every fault has a reason, a repair with its price, and can happen', () => 
 describe('likelihood tables', () => {
   test('there are as many as there are topics', () => expect(all.length).toBeGreaterThanOrEqual(60));
 
-  test.each(all.map((one) => [one.topic, one] as const))('%s: rows sum to 1, name no fault twice, give reasons', (_topic, table) => {
-    const named = table.rows.flatMap((row) => row.for);
-    expect(new Set(named).size).toBe(named.length);
-    for (const row of [table.otherwise, ...table.rows]) {
-      expect(row.why.length).toBeGreaterThan(2);
-      for (const outcome of Object.keys(row.gives)) expect(table.outcomes).toContain(outcome);
-      expect(Object.values(row.gives).reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(1 + 1e-9);
-    }
-    const chances = chancesOf(table);
-    for (const row of [chances.otherwise, ...chances.byFault.values()]) {
-      expect(row.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
-      for (const one of row) expect(one).toBeGreaterThanOrEqual(0);
-    }
-  });
+  test.each(all.map((one) => [one.topic, one] as const))(
+    '%s: rows sum to 1, name no fault twice, give reasons',
+    (_topic, table) => {
+      const named = table.rows.flatMap((row) => row.for);
+      expect(new Set(named).size).toBe(named.length);
+      for (const row of [table.otherwise, ...table.rows]) {
+        expect(row.why.length).toBeGreaterThan(2);
+        for (const outcome of Object.keys(row.gives)) expect(table.outcomes).toContain(outcome);
+        expect(Object.values(row.gives).reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(1 + 1e-9);
+      }
+      const chances = chancesOf(table);
+      for (const row of [chances.otherwise, ...chances.byFault.values()]) {
+        expect(row.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
+        for (const one of row) expect(one).toBeGreaterThanOrEqual(0);
+      }
+    },
+  );
 
   test('every channel fault shows in some direct check', () => {
-    const shown = new Set(CHECKS.flatMap((one) => [one.table.passive, one.table.active].flatMap((table) => table?.rows.flatMap((row) => row.for) ?? [])));
+    const shown = new Set(
+      CHECKS.flatMap((one) =>
+        [one.table.passive, one.table.active].flatMap((table) => table?.rows.flatMap((row) => row.for) ?? []),
+      ),
+    );
     const faults = ALL_FAULTS.filter((one) => one.id !== 'stale-code').map((one) => one.id);
     const forms = FORMS.filter((one) => shown.has(one.form)).map((one) => one.fault as string);
     expect(faults.filter((one) => !shown.has(one) && !forms.includes(one))).toEqual([]);
@@ -78,7 +109,8 @@ describe('likelihood tables', () => {
 
 describe('no word of the contract is left out', () => {
   test('findings of every part', () => {
-    for (const [part, findings] of Object.entries(words.LOOK_FINDINGS)) expect(LOOK_TABLES[part as words.LookPart].outcomes, part).toEqual(findings);
+    for (const [part, findings] of Object.entries(words.LOOK_FINDINGS))
+      expect(LOOK_TABLES[part as words.LookPart].outcomes, part).toEqual(findings);
   });
   test('lamp patterns, symptoms, live findings, failures, results', () => {
     expect(Object.keys(dash.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
@@ -93,10 +125,22 @@ describe('no word of the contract is left out', () => {
   test('every check of the contract is a move', () => {
     const moves = new Set([...CHECKS.map((one) => one.check), READ_CODES.check, ERASE.check, 'ask:sensor-type']);
     const wanted = [
-      'code', 'clear', 'live:stationary', 'live:hand-spin', 'live:drive', 'swap', 'substitute', 'unplug', 'ask:specs', 'ask:sensor-type', 'ask:history',
+      'code',
+      'clear',
+      'live:stationary',
+      'live:hand-spin',
+      'live:drive',
+      'swap',
+      'substitute',
+      'unplug',
+      'ask:specs',
+      'ask:sensor-type',
+      'ask:history',
       ...Object.keys(words.LOOK_FINDINGS).map((part) => `look:${part}`),
       ...['air-gap', 'ring-runout', 'flange-void'].map((point) => `distance:${point}`),
-      ...Object.entries(words.METER_QUANTITIES).flatMap(([point, quantities]) => quantities.map((quantity) => `meter:${point}:${quantity}`)),
+      ...Object.entries(words.METER_QUANTITIES).flatMap(([point, quantities]) =>
+        quantities.map((quantity) => `meter:${point}:${quantity}`),
+      ),
     ].filter((one) => one !== 'meter:wire-2-to-ground:dc-voltage');
     expect(wanted.filter((one) => !moves.has(one))).toEqual([]);
   });
@@ -105,5 +149,10 @@ describe('no word of the contract is left out', () => {
 test('pairs are of faults that can stand on one channel', () => {
   const ids: readonly string[] = ALL_FAULTS.map((one) => one.id);
   expect(FAULT_PAIRS.length).toBe(9);
-  for (const pair of FAULT_PAIRS) expect([ids.includes(pair.cause), ids.includes(pair.consequence), pair.chance > 0 && pair.chance < 0.5]).toEqual([true, true, true]);
+  for (const pair of FAULT_PAIRS)
+    expect([ids.includes(pair.cause), ids.includes(pair.consequence), pair.chance > 0 && pair.chance < 0.5]).toEqual([
+      true,
+      true,
+      true,
+    ]);
 });

@@ -40,7 +40,11 @@ export const SWAP: TypedTable = bothTypes({
   otherwise: { gives: { 'fault-followed': 0.05 }, why: 'what is not in the sensor stays' },
   rows: [
     { for: [...SENSOR_UNIT], gives: { 'fault-followed': 0.95 }, why: 'what is in the sensor goes with it' },
-    { for: ['sensor-intermittent', 'lead-intermittent'], gives: { 'fault-followed': 0.72 }, why: 'goes with it when it shows' },
+    {
+      for: ['sensor-intermittent', 'lead-intermittent'],
+      gives: { 'fault-followed': 0.72 },
+      why: 'goes with it when it shows',
+    },
     { for: ['sensor-dirty'], gives: { 'fault-followed': 0.5 }, why: 'handling wipes it' },
     { for: ['plug-corroded'], gives: { 'fault-followed': 0.35 }, why: 'half of the plug goes along' },
   ],
@@ -52,8 +56,16 @@ export const SUBSTITUTE: TypedTable = bothTypes({
   mistaken: 0.02,
   otherwise: { gives: { 'signal-normal': 0.05 }, why: 'a good sensor changes nothing where the fault lies elsewhere' },
   rows: [
-    { for: [...SENSOR_UNIT, 'sensor-dirty'], gives: { 'signal-normal': 0.95 }, why: 'a good sensor where the old one failed' },
-    { for: ['sensor-intermittent', 'lead-intermittent'], gives: { 'signal-normal': 0.9 }, why: 'as long as one watches' },
+    {
+      for: [...SENSOR_UNIT, 'sensor-dirty'],
+      gives: { 'signal-normal': 0.95 },
+      why: 'a good sensor where the old one failed',
+    },
+    {
+      for: ['sensor-intermittent', 'lead-intermittent'],
+      gives: { 'signal-normal': 0.9 },
+      why: 'as long as one watches',
+    },
     { for: ['plug-corroded'], gives: { 'signal-normal': 0.4 }, why: 'half of the contacts are new' },
     { for: ['plug-loose'], gives: { 'signal-normal': 0.5 }, why: 'plugged in afresh' },
     { for: ['gap-wide'], gives: { 'signal-normal': 0.2 }, why: 'seated afresh' },
@@ -68,16 +80,41 @@ export const UNPLUG: TypedTable = bothTypes({
   mistaken: 0.04,
   otherwise: { gives: { 'same-code': 0.15 }, why: 'an open was not what the module saw' },
   rows: [
-    { for: ['sensor-open', 'lead-open', 'loom-open', 'plug-loose'], gives: { 'same-code': 0.93 }, why: 'open before, open now' },
-    { for: ['loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across', 'module-input', 'module-supply', 'loom-crossed'], gives: { 'same-code': 0.85 }, why: 'beyond the plug nothing changed' },
-    { for: ['module-plug-corroded', 'sensor-dead', 'plug-corroded'], gives: { 'same-code': 0.5 }, why: 'it may have looked open' },
-    { for: ['sensor-intermittent', 'lead-intermittent', 'loom-intermittent'], gives: { 'same-code': 0.35 }, why: 'when it opens it looks so' },
+    {
+      for: ['sensor-open', 'lead-open', 'loom-open', 'plug-loose'],
+      gives: { 'same-code': 0.93 },
+      why: 'open before, open now',
+    },
+    {
+      for: [
+        'loom-short-to-ground',
+        'loom-short-to-supply',
+        'loom-short-across',
+        'module-input',
+        'module-supply',
+        'loom-crossed',
+      ],
+      gives: { 'same-code': 0.85 },
+      why: 'beyond the plug nothing changed',
+    },
+    {
+      for: ['module-plug-corroded', 'sensor-dead', 'plug-corroded'],
+      gives: { 'same-code': 0.5 },
+      why: 'it may have looked open',
+    },
+    {
+      for: ['sensor-intermittent', 'lead-intermittent', 'loom-intermittent'],
+      gives: { 'same-code': 0.35 },
+      why: 'when it opens it looks so',
+    },
     { for: ['sensor-short', 'lead-short'], gives: { 'same-code': 0.12 }, why: 'the short left with the plug' },
   ],
 });
 
 /** Given whether the repair left a fault on the car: what its owner said of it. */
-export const REPAIR_RESULT: Readonly<Record<'cured' | 'bettered' | 'left', Readonly<Record<'fixed' | 'no-change' | 'partly' | 'unknown', number>>>> = {
+export const REPAIR_RESULT: Readonly<
+  Record<'cured' | 'bettered' | 'left', Readonly<Record<'fixed' | 'no-change' | 'partly' | 'unknown', number>>>
+> = {
   cured: { fixed: 0.9, 'no-change': 0.05, partly: 0.05, unknown: 1 },
   bettered: { fixed: 0.3, 'no-change': 0.3, partly: 0.4, unknown: 1 },
   left: { fixed: 0.06, 'no-change': 0.88, partly: 0.06, unknown: 1 },
@@ -91,7 +128,11 @@ export const ASK_HISTORY: Table = {
   otherwise: { gives: { 'work-here': 0.12 }, why: 'corners are worked on without harm' },
   rows: [
     { for: ['ring-wrong', 'loom-crossed'], gives: { 'work-here': 0.8 }, why: 'comes with other work only' },
-    { for: ['plug-loose', 'lead-open', 'lead-intermittent', 'lead-short', 'ring-debris', 'tyre-mismatch'], gives: { 'work-here': 0.38 }, why: 'disturbed by other work' },
+    {
+      for: ['plug-loose', 'lead-open', 'lead-intermittent', 'lead-short', 'ring-debris', 'tyre-mismatch'],
+      gives: { 'work-here': 0.38 },
+      why: 'disturbed by other work',
+    },
   ],
 };
 

@@ -1,0 +1,45 @@
+import type { ObservationOf } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import type { Answer } from '../../../core/checks/sheets';
+import { zeroLeads } from '../../../core/quantities/leads';
+import type { Reading } from '../../../core/quantities/parseReading';
+
+/** What stands around a reading, as typed. */
+export interface AroundReading {
+  readonly leads: string;
+  readonly range: string;
+  readonly temperature: string;
+  readonly isUnsteady: boolean;
+  readonly isWiggling: boolean;
+}
+
+/** A number typed with point or comma; undefined where there is none. */
+export function numberIn(typed: string): number | undefined {
+  const value = Number(typed.replace(',', '.'));
+  return typed.trim() === '' || !Number.isFinite(value) ? undefined : value;
+}
+
+/** A meter reading as an observation: leads taken off, and what was told beside it. */
+export function meterObservation(
+  answer: Extract<Answer, { is: 'meter' }>,
+  channel: Channel | null,
+  reading: Reading,
+  around: AroundReading,
+): Omit<ObservationOf<'meter'>, 'id'> {
+  const { value, resolution } = reading;
+  const isNumber = typeof value === 'number' && answer.quantity === 'resistance';
+  const [temperature, range] = [numberIn(around.temperature), numberIn(around.range)];
+  const moved = around.isWiggling ? ('wiggle' as const) : answer.while;
+  return {
+    kind: 'meter',
+    point: answer.point,
+    quantity: answer.quantity,
+    value: isNumber ? zeroLeads(value, numberIn(around.leads) ?? 0) : value,
+    ...(channel ? { channel } : {}),
+    ...(resolution ? { resolution } : {}),
+    ...(around.isUnsteady ? { unsteady: true } : {}),
+    ...(moved ? { while: moved } : {}),
+    ...(temperature === undefined ? {} : { temperature }),
+    ...(range === undefined ? {} : { range }),
+  };
+}

@@ -1,0 +1,61 @@
+import { spawn } from 'node:child_process';
+import { chromium, type Page } from 'playwright-core';
+
+/** One current picture of each main view, from the sample garage, into docs/screenshots/. Needs a build: `npm run build`. */
+const PORT = 4193;
+const VIEWS: readonly (readonly [
+  name: string,
+  address: string,
+  width: number,
+  height: number,
+  act?: (page: Page) => Promise<void>,
+])[] = [
+  ['garage', '#/', 1280, 800],
+  ['spec-sheet', '#/vehicle/tansy', 1280, 800],
+  ['dash', '#/job/pebble-new/dash', 1280, 800],
+  ['codes', '#/job/tansy-flooded/codes', 1280, 800],
+  ['find', '#/job/tansy-flooded/find', 1280, 800],
+  ['why', '#/job/tansy-flooded/find', 1280, 800, (page) => page.getByRole('button', { name: /Why this/ }).click()],
+  ['check', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 1280, 800, typeReading],
+  ['fix', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 1280, 800],
+  ['prove', '#/job/pebble-loom/prove', 1280, 800],
+  ['notebook', '#/job/tansy-lead/notebook', 1280, 800],
+  ['find-phone', '#/job/bertie-deaf/find', 390, 844],
+  ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
+  ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844],
+];
+
+async function typeReading(page: Page): Promise<void> {
+  for (const key of ['0', '.', '3', '8'])
+    await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
+}
+
+const wanted = process.argv.slice(2);
+const server = spawn(process.execPath, ['dist/server/main.mjs', '--port', String(PORT), '--exact'], {
+  stdio: 'ignore',
+});
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-sync'],
+});
+try {
+  for (const [name, address, width, height, act] of VIEWS.filter(
+    ([one]) => wanted.length === 0 || wanted.includes(one),
+  )) {
+    const page = await browser.newPage({ viewport: { width, height } });
+    await page.goto(`http://127.0.0.1:${PORT}/`, { waitUntil: 'load' });
+    await page.locator('[data-vehicle]').first().waitFor();
+    await page.goto(`http://127.0.0.1:${PORT}/${address}`);
+    await page.locator('h1').first().waitFor();
+    if (address.includes('/job/'))
+      await page.waitForFunction(() => !document.querySelector('footer .sentence')?.textContent?.includes('Weighing'));
+    await act?.(page);
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
+    await page.close();
+    console.log(name);
+  }
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+}
