@@ -45,7 +45,7 @@ for (const [width, height] of [
 test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await openGarage(page);
   await page.goto('/#/job/tansy-flooded/dash');
-  await expect(page.locator('h1').first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What is lit?' })).toBeVisible();
   await page.keyboard.press('3');
   await expect(page.getByRole('heading', { name: /The signal path/ })).toBeVisible();
   await page.keyboard.press('c');

@@ -46,9 +46,11 @@ try {
     await page.goto(`http://127.0.0.1:${PORT}/`, { waitUntil: 'load' });
     await page.locator('[data-vehicle]').first().waitFor();
     await page.goto(`http://127.0.0.1:${PORT}/${address}`);
+    if (address !== '#/') await page.locator('.garage').waitFor({ state: 'detached' });
     await page.locator('h1').first().waitFor();
     if (address.includes('/job/'))
       await page.waitForFunction(() => !document.querySelector('footer .sentence')?.textContent?.includes('Weighing'));
+    await page.waitForTimeout(800);
     await act?.(page);
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
     await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });

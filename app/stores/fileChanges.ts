@@ -49,10 +49,12 @@ export function withRepairResult(file: CaseFile, id: string, result: Repair['res
   return { ...file, repairs: (file.repairs ?? []).map((one) => (one.id === id ? { ...one, result } : one)) };
 }
 
-/** The corner that holds most suspicion; the first one where nobody is suspect yet. */
-export function mostSuspect(assessment: FullAssessment | null, channels: readonly Channel[]): Channel {
+/** The corner that holds most suspicion; before a judgement the one looked at last, else the first. */
+export function mostSuspect(assessment: FullAssessment | null, file: CaseFile | null): Channel {
+  const channels = file?.vehicle.channels ?? [];
   const first = channels[0] ?? 'front-left';
-  if (!assessment) return first;
+  if (!assessment)
+    return file?.observations.findLast((one) => one.channel && channels.includes(one.channel))?.channel ?? first;
   const share = (channel: Channel): number =>
     assessment.ranking.reduce((sum, one) => sum + (one.channel === channel ? one.probability : 0), 0);
   return channels.reduce((best, one) => (share(one) > share(best) + 1e-9 ? one : best), first);

@@ -60,7 +60,7 @@ export const useJob = defineStore('job', () => {
     const channels = file.value?.vehicle.channels ?? [];
     const chosen = record.value?.subject as Channel | null;
     if (chosen && channels.includes(chosen)) return chosen;
-    return change.mostSuspect(assessment.value, channels);
+    return change.mostSuspect(assessment.value, file.value);
   });
 
   async function alter(make: (file: CaseFile) => CaseFile): Promise<void> {

@@ -26,6 +26,8 @@ export interface Move {
   readonly check: string;
   readonly channel: Channel | null;
   readonly fault?: FaultId;
+  /** The check is to be made while the lead or loom is flexed. */
+  readonly while?: 'wiggle';
   readonly minutes: number;
   readonly cost: number;
   readonly expectedSaving: number;
@@ -98,7 +100,8 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
   const seen = new Set<string>();
   return plan.moves.flatMap((move, index): Move[] => {
     const check = move.kind === 'repair' && move.name !== 'clear' ? `repair:${move.name}` : move.name;
-    const key = `${check}@${move.name === 'clear' ? '' : move.channel}`;
+    const manner = move.candidate?.manner;
+    const key = `${check}${manner ?? ''}@${move.name === 'clear' ? '' : move.channel}`;
     if (seen.has(key)) return [];
     seen.add(key);
     const saving = (move.kind === 'repair' && index === 0 ? move.without : plan.repairsOnly) - move.finish;
@@ -107,6 +110,7 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
       check,
       channel: move.channel,
       ...(fault ? { fault } : {}),
+      ...(manner ? { while: manner } : {}),
       minutes: round(move.minutes, 1),
       cost: round(move.money, 2),
       expectedSaving: round(saving, 2),

@@ -1,4 +1,5 @@
 import type { CaseFile, Observation } from '../casefile/contract';
+import { faultName } from '../report/names';
 import { faultRow } from './faults';
 import type { Plan } from './moves/plan';
 import type { Posterior, Ranked } from './posterior';
@@ -149,6 +150,6 @@ export function stopFor(facts: Facts): Stop | null {
   const likeliest = facts.ranking.find(
     (one) => faultRow(one.fault).cures.includes(top.name) && (one.channel === top.channel || one.channel === null),
   );
-  const named = likeliest ? `: ${likeliest.fault.replaceAll('-', ' ')} at ${percent(likeliest.probability)}` : '';
+  const named = likeliest ? `: ${faultName(likeliest.fault)}, ${percent(likeliest.probability)}` : '';
   return { id: 'enough-known', reason: `No check is worth its price any more${named}. Repair now.` };
 }

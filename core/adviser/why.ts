@@ -1,7 +1,5 @@
 import type { CaseFile } from '../casefile/contract';
-import { sayChannel } from '../vehicle/sides';
 import type { PricedMove } from './moves/plan';
-import { REPAIRS } from './moves/repairs';
 
 function money(amount: number, file: CaseFile): string {
   return `${Math.round(Math.abs(amount))} ${file.owner?.currency ?? 'EUR'}`;
@@ -22,7 +20,5 @@ function savingWords(saving: number, file: CaseFile): string {
  */
 export function whyOf(move: PricedMove, saving: number, file: CaseFile): string {
   if (move.candidate) return `${move.candidate.tells}; ${savingWords(saving, file)}`;
-  const words = REPAIRS.find((one) => one.repair === move.name)?.words ?? move.name;
-  const where = move.channel ? ` ${sayChannel(move.channel, 'left-right', file.vehicle.steeringSide)}` : '';
-  return `${words}${where}: cures with ${Math.round(100 * move.cures)} %; ${savingWords(saving, file)}`;
+  return `cures with ${Math.round(100 * move.cures)} %; ${savingWords(saving, file)}`;
 }

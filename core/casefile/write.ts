@@ -20,6 +20,7 @@ export function caseFileName(name: string, day: string): string {
   const plain = name
     .toLowerCase()
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '');
   return `${plain || 'job'}-${day}.zelf.json`;

@@ -13,6 +13,7 @@ import { readMeter } from './readMeter';
 import { saw, sawSoftly, type Around, type Reading, type Report } from './report';
 
 const FAMILY: readonly string[] = ['abs', 'stability', 'hill-start', 'hill-descent'];
+const OTHER_SYSTEMS: readonly string[] = ['airbag', 'engine', 'service', 'pad-wear', 'parking-brake'];
 /** Parts that belong to the car and not to one corner. */
 const CAR_PARTS: readonly string[] = ['battery', 'fuse', 'ground-point', 'fluid', 'tyres', 'brake-switch'];
 
@@ -40,6 +41,10 @@ function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
     reports: [
       ...(family || lamps.lit.length === 0 ? [report(bothTypes(dash.FAMILY_LAMPS), family ? 'lit' : 'out')] : []),
       report(bothTypes(dash.RED_LAMP), red ? 'lit' : 'out'),
+      report(
+        bothTypes(dash.OTHER_SYSTEMS),
+        lamps.lit.filter((one) => OTHER_SYSTEMS.includes(one)).length > 1 ? 'many' : 'few',
+      ),
       ...patterns.flatMap((one) => {
         const table = dash.LAMP_PATTERN_TABLES[one];
         return table ? [report(bothTypes(table), 'told')] : [];

@@ -43,7 +43,13 @@ const checks = computed<PanelCheck[]>(() =>
   checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
     .filter((one) => !(job.file?.vehicle.highVoltage && !one.noTools))
     .slice(0, 8)
-    .map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, done: made.value.has(one.check) })),
+    .map((one) => ({
+      check: one.check,
+      manner: one.manner,
+      words: one.words,
+      minutes: one.minutes,
+      done: one.manner === undefined && made.value.has(one.check),
+    })),
 );
 </script>
 

@@ -46,6 +46,14 @@ const RANGES = [
           text === 'OL' ? '' : unit
         }}</span>
       </p>
+      <BandScale
+        v-if="verdict?.scale"
+        :value="verdict.scale.value"
+        :half-width="verdict.scale.halfWidth"
+        :min="verdict.scale.min"
+        :max="verdict.scale.max"
+        :is-bad="verdict.tone !== 'good'"
+      />
       <p class="muted small">
         <template v-if="zeroed">leads taken off: {{ zeroed.number }} {{ zeroed.unit }}<br /></template>meter ±{{
           c.job.file?.owner?.meter?.percent ?? 1
@@ -53,14 +61,6 @@ const RANGES = [
         % + {{ c.job.file?.owner?.meter?.counts ?? 3 }} counts
       </p>
     </div>
-    <BandScale
-      v-if="verdict?.scale"
-      :value="verdict.scale.value"
-      :half-width="verdict.scale.halfWidth"
-      :min="verdict.scale.min"
-      :max="verdict.scale.max"
-      :is-bad="verdict.tone !== 'good'"
-    />
     <p v-if="problem" class="told" role="alert">{{ problem }}</p>
     <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict">
       <b>{{ verdict.heading }}</b> {{ verdict.detail }}
@@ -109,9 +109,15 @@ const RANGES = [
 
 .display {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
-  align-items: end;
-  gap: 12px;
+  align-items: center;
+  gap: 4px 18px;
+}
+
+.display .scale {
+  flex: 1 1 300px;
+  max-width: 400px;
 }
 
 .reading .figure {

@@ -4,6 +4,7 @@ import type { PathPiece } from '../../shared/path/pathView';
 
 export interface PanelCheck {
   readonly check: string;
+  readonly manner: 'wiggle' | undefined;
   readonly words: string;
   readonly minutes: number;
   readonly done: boolean;
@@ -34,8 +35,10 @@ defineProps<{
     </template>
     <h3>Still to check here</h3>
     <ul class="rows" data-test="segment-checks">
-      <li v-for="one in checks" :key="one.check">
-        <RouterLink class="row check" :to="{ name: 'check', query: { do: one.check, at } }"
+      <li v-for="one in checks" :key="`${one.check}${one.manner}`">
+        <RouterLink
+          class="row check"
+          :to="{ name: 'check', query: { do: one.check, at, ...(one.manner ? { while: one.manner } : {}) } }"
           ><span>{{ one.words }}<span v-if="one.done" class="muted"> (made; again?)</span></span
           ><span class="figure">{{ one.minutes }} min</span></RouterLink
         >

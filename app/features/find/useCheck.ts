@@ -58,7 +58,7 @@ export function useCheck() {
   const leads = draft('leads');
   const range = draft('range');
   const isUnsteady = ref(false);
-  const isWiggling = ref(false);
+  const isWiggling = ref(route.query['while'] === 'wiggle');
 
   const answer = computed(() => sheet.value?.answer ?? null);
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));

@@ -14,7 +14,7 @@ const options = computed(() =>
   fix.options.value.map((one) => ({
     ...one,
     key: `${one.check}${one.channel}`,
-    words: fix.job.file ? moveSentence(one.check, one.channel, fix.job.file, values.sides) : one.check,
+    words: fix.job.file ? moveSentence(one, fix.job.file, values.sides) : one.check,
     to: { name: 'fix', query: { repair: one.check.slice(7), at: one.channel ?? '' } },
   })),
 );

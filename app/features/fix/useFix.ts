@@ -32,7 +32,9 @@ export function useFix() {
   const guide = computed(() => (job.file && repair.value ? composeGuide(job.file, repair.value, channel.value) : null));
   const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((one) => one.steps) ?? []);
   const title = computed(() =>
-    job.file && repair.value ? moveSentence(`repair:${repair.value}`, channel.value, job.file, values.sides) : '',
+    job.file && repair.value
+      ? moveSentence({ check: `repair:${repair.value}`, channel: channel.value }, job.file, values.sides)
+      : '',
   );
   const chosen = ref<string | null>(null);
   const firstOpen = computed(() => steps.value.find((one) => !one.done && !one.skipped) ?? null);

@@ -2,6 +2,7 @@ import { computed } from 'vue';
 import { proofSteps, proofVerdict, sinceRepair } from '../../../core/proof/proofSteps';
 import { doubtLeft, tripsNeeded } from '../../../core/proof/watch';
 import { describeRepair } from '../../../core/report/describe';
+import { withRepairResult } from '../../stores/fileChanges';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { proofTexts } from './proofTexts';
@@ -62,8 +63,10 @@ export function useProve() {
   /** The end of the job: what was proved goes into the repair, and the ending into the file. */
   async function end(ending: 'solved' | 'unverified' | 'unsolved' | 'handed-over'): Promise<void> {
     const { repair } = since.value;
-    if (repair && ending === 'solved') await job.setRepairResult(repair.id, 'fixed');
-    await job.alter((file) => ({ ...file, ending }));
+    await job.alter((file) => ({
+      ...(repair && ending === 'solved' ? withRepairResult(file, repair.id, 'fixed') : file),
+      ending,
+    }));
   }
 
   /** It was not cured: that is evidence too. */

@@ -6,9 +6,9 @@ defineProps<{ state: SegmentState }>();
 </script>
 
 <template>
-  <svg class="mark" :class="state" viewBox="0 0 16 16" aria-hidden="true">
+  <svg class="mark" :class="state" :viewBox="state === 'open-question' ? '5 0 6 16' : '0 0 16 16'" aria-hidden="true">
     <path v-if="state === 'proved-good'" d="M2.5 8.5 6.5 12.5 13.5 3.5" />
-    <circle v-else-if="state === 'open-question'" cx="11" cy="8" r="2" />
+    <circle v-else-if="state === 'open-question'" cx="8" cy="8" r="2" />
     <g v-else-if="state === 'suspect'">
       <rect x="1.5" y="1.5" width="13" height="13" rx="2" />
       <path d="M8 4.2v4.6M8 11.4v.6" />
@@ -27,6 +27,10 @@ defineProps<{ state: SegmentState }>();
   stroke-width: 2.4;
   stroke-linecap: round;
   vertical-align: -0.05em;
+}
+
+.open-question {
+  width: 0.34em;
 }
 
 .open-question circle {

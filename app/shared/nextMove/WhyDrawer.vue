@@ -16,8 +16,8 @@ const isOpen = defineModel<boolean>({ required: true });
 const moves = computed(() =>
   props.assessment.next.slice(0, 9).map((move) => ({
     ...move,
-    key: `${move.check}@${move.channel}`,
-    words: moveSentence(move.check, move.channel, props.file, props.sides),
+    key: `${move.check}${move.while ?? ''}@${move.channel}`,
+    words: moveSentence(move, props.file, props.sides),
     to: placeOfMove(move),
   })),
 );

@@ -17,12 +17,15 @@ export interface MoveView {
 }
 
 /** Where a move is made. */
-export function placeOfMove(move: Pick<Move, 'check' | 'channel'>): RouteLocationRaw {
+export function placeOfMove(move: Pick<Move, 'check' | 'channel' | 'while'>): RouteLocationRaw {
   if (move.check === 'code' || move.check === 'clear') return { name: 'codes' };
   if (move.check === 'ask:history') return { name: 'dash' };
   if (move.check.startsWith('repair:'))
     return { name: 'fix', query: { repair: move.check.slice(7), at: move.channel ?? '' } };
-  return { name: 'check', query: { do: move.check, at: move.channel ?? '' } };
+  return {
+    name: 'check',
+    query: { do: move.check, at: move.channel ?? '', ...(move.while ? { while: move.while } : {}) },
+  };
 }
 
 function buttonFor(check: string): string {
@@ -73,7 +76,7 @@ function stopView(
 function moveViewOf(move: Move, file: CaseFile, sides: SideSpeech): MoveView {
   return {
     heading: 'Next move',
-    sentence: moveSentence(move.check, move.channel, file, sides),
+    sentence: moveSentence(move, file, sides),
     minutes: Math.round(move.minutes),
     cost: move.cost,
     why: move.why,

@@ -13,6 +13,7 @@ import type { Setup } from './setups';
 export interface Candidate {
   readonly check: string;
   readonly channel: Channel | null;
+  readonly manner?: 'wiggle';
   readonly minutes: number;
   readonly setups: readonly Setup[];
   readonly mayBreakSensor: number;
@@ -106,9 +107,14 @@ interface Seen {
   has(check: string, channel: Channel | null): boolean;
 }
 
+/** The check's name and how it was made: flexing meanwhile is a check of its own. */
+function mannerOf(one: Observation): string {
+  return one.kind === 'meter' && one.while === 'wiggle' ? `${checkNameOf(one)}~wiggle` : checkNameOf(one);
+}
+
 function seenIn(stage: readonly Observation[], doubtful: ReadonlySet<string>): Seen {
   const names = new Set(
-    stage.filter((one) => !doubtful.has(one.id)).map((one) => `${checkNameOf(one)}@${one.channel ?? 'car'}`),
+    stage.filter((one) => !doubtful.has(one.id)).map((one) => `${mannerOf(one)}@${one.channel ?? 'car'}`),
   );
   return {
     has: (check, channel) =>
@@ -136,6 +142,10 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
       return seen.has('meter:wire-1:resistance', channel);
     case 'meter:wire-2-to-ground:resistance':
       return seen.has('meter:wire-1-to-ground:resistance', channel);
+    case 'live:stationary':
+    case 'live:hand-spin':
+    case 'live:drive':
+      return readerReaches(posterior);
     case 'ask:history':
       return !posterior.timeline.stages.some((stage) => stage.observations.some((one) => one.kind === 'history'));
     case 'ask:specs':
@@ -143,6 +153,15 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
     default:
       return true;
   }
+}
+
+/** Live speeds come after codes: the reader must have reached the brake module, or codes have been read in words. */
+function readerReaches(posterior: Posterior): boolean {
+  const all = posterior.timeline.stages.flatMap((one) => one.observations);
+  const last = all
+    .filter((one) => one.kind === 'code' || one.kind === 'no-code' || one.kind === 'no-answer' || one.kind === 'live')
+    .at(-1);
+  return last !== undefined && last.kind !== 'no-answer';
 }
 
 /** A manual's band helps where a coil was read and only a generic band or none judged it. */
@@ -175,10 +194,15 @@ function plainCandidates(
   return CHECKS.flatMap((row): Candidate[] => {
     const places: readonly (Channel | null)[] = row.of === 'car' ? [null] : channels;
     return places
-      .filter((channel) => !seen.has(row.check, channel) && isPossible(row, channel, file, posterior, seen))
+      .filter(
+        (channel) =>
+          !seen.has(row.manner ? `${row.check}~${row.manner}` : row.check, channel) &&
+          isPossible(row, channel, file, posterior, seen),
+      )
       .map((channel) => ({
         check: row.check,
         channel,
+        ...(row.manner ? { manner: row.manner } : {}),
         minutes: row.minutes,
         setups: row.setups,
         mayBreakSensor: row.mayBreakSensor ?? 0,
@@ -189,6 +213,9 @@ function plainCandidates(
       }));
   });
 }
+
+/** A reader that reaches the brake module has to be borrowed where the first one does not. */
+const ANOTHER_READER_MINUTES = 30;
 
 const PLAIN = { channel: null, mayBreakSensor: 0, buys: null } as const;
 
@@ -201,7 +228,8 @@ function codeCandidates(
 ): Candidate[] {
   const stage = posterior.timeline.stages.at(-1)?.observations ?? [];
   const all = posterior.timeline.stages.flatMap((one) => one.observations);
-  const read = stage.some((one) => checkNameOf(one) === 'code');
+  const read = stage.some((one) => one.kind === 'code' || one.kind === 'no-code');
+  const silent = stage.some((one) => one.kind === 'no-answer');
   const recorded = all.some((one) => one.kind === 'code');
   const erased = stage.some((one) => one.kind === 'clear' && one.result !== 'refused');
   const unknown = file.vehicle.channels.some((one) => file.vehicle.sensorTypes?.[one] === undefined);
@@ -209,7 +237,14 @@ function codeCandidates(
   return [
     ...(read || (posterior.timeline.stages.length > 1 && !erased)
       ? []
-      : [{ ...PLAIN, ...READ_CODES, outcomes: codeOutcomes(file, scenarios) }]),
+      : [
+          {
+            ...PLAIN,
+            ...READ_CODES,
+            minutes: READ_CODES.minutes + (silent ? ANOTHER_READER_MINUTES : 0),
+            outcomes: codeOutcomes(file, scenarios),
+          },
+        ]),
     ...(recorded && !erased
       ? [{ ...PLAIN, ...ERASE, channel: subject, outcomes: outcomesOf(ERASE.table, subject, scenarios) }]
       : []),

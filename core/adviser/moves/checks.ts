@@ -21,6 +21,8 @@ export interface CheckRow {
   readonly mayBreakSensor?: number;
   /** Looks and readings that a high-voltage car allows too. */
   readonly noTools?: true;
+  /** The same check with the lead or loom flexed meanwhile. */
+  readonly manner?: 'wiggle';
   readonly words: string;
   readonly tells: string;
 }
@@ -171,6 +173,15 @@ export const CHECKS: readonly CheckRow[] = [
     { only: 'passive' },
   ),
   corner(
+    'meter:sensor:resistance',
+    sensor.SENSOR_WIGGLE,
+    5,
+    ['plug-apart'],
+    'Measure across the sensor while flexing its lead, every few centimetres',
+    'an intermittent reads perfect at rest; where it jumps it breaks',
+    { only: 'passive', manner: 'wiggle' },
+  ),
+  corner(
     'meter:sensor-to-ground:resistance',
     sensor.SENSOR_TO_GROUND,
     1,
@@ -230,6 +241,15 @@ export const CHECKS: readonly CheckRow[] = [
     ['plug-apart', 'module-plug-apart'],
     'Measure the first loom wire end to end',
     'finds a break in the loom',
+  ),
+  corner(
+    'meter:wire-1:resistance',
+    loom.WIRE_WIGGLE,
+    8,
+    ['plug-apart', 'module-plug-apart'],
+    'Measure the loom wires end to end while flexing the loom',
+    'where it jumps it breaks',
+    { manner: 'wiggle' },
   ),
   corner(
     'meter:wire-2:resistance',

@@ -15,6 +15,8 @@ export interface PricedMove {
   readonly money: number;
   /** Expected cost of finishing from here with this move first, time included. */
   readonly finish: number;
+  /** The same without a second check to follow. */
+  readonly alone: number;
   /** Expected cost of finishing without it. */
   readonly without: number;
   /** Chance that a repair cures; 0 for checks. */
@@ -130,12 +132,13 @@ function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOn
     .map((candidate) => ({ candidate, finish: oneStep(candidate, weights, at) }))
     .sort((a, b) => a.finish - b.finish);
   const followUps = first.slice(0, FOLLOW_UPS).map((one) => one.candidate);
-  const deep = first.map((one, index) =>
-    index < FIRST_STEPS
-      ? { ...one, finish: Math.min(one.finish, twoSteps(one.candidate, followUps, weights, at)) }
-      : one,
-  );
-  return deep.map(({ candidate, finish }): PricedMove => {
+  const isQuick = (one: Candidate): boolean => checkCost(one, at).minutes <= SHORT_LOOK_MINUTES;
+  const deep = first.map((one, index) => {
+    const isWorth = index < FIRST_STEPS || (index < 3 * FIRST_STEPS && isQuick(one.candidate));
+    const ahead = isWorth ? twoSteps(one.candidate, followUps, weights, at) : Infinity;
+    return { ...one, alone: one.finish, finish: Math.min(one.finish, ahead) };
+  });
+  return deep.map(({ candidate, finish, alone }): PricedMove => {
     const { minutes, money } = checkCost(candidate, at);
     return {
       kind: 'check',
@@ -144,6 +147,7 @@ function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOn
       minutes,
       money,
       finish,
+      alone,
       without: repairsOnly,
       cures: 0,
       candidate,
@@ -176,6 +180,7 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
       minutes,
       money: option.price,
       finish,
+      alone: finish,
       without,
       cures: cured,
       candidate: null,
@@ -201,6 +206,32 @@ function canSayOtherwise(candidate: Candidate, at: Situation, option: number): b
       expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option
     );
   });
+}
+
+/** Checks that finish within so many minutes of each other are as good as equal: then the order below decides. */
+const NEARLY_MINUTES = 8;
+const LONG_CHECK_MINUTES = 12;
+
+/**
+ * Of checks that are as good as equal, a quick look comes first (it can be left off at any moment), else the one that tells most by itself:
+ * a look-ahead would as soon begin with a check that only opens the way for the next.
+ */
+function tellingFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const top = moves[0];
+  if (!top || top.kind !== 'check' || top.minutes < LONG_CHECK_MINUTES) return [...moves];
+  const nearly = (at.problem.hourValue * NEARLY_MINUTES) / 60;
+  const equals = moves.filter((one) => one.candidate !== null && one.finish - top.finish < nearly);
+  const option = moves.find((one) => one.kind === 'repair')?.option ?? -1;
+  const isQuick = (one: PricedMove): boolean =>
+    one.candidate !== null &&
+    one.channel === top.channel &&
+    one.minutes <= SHORT_LOOK_MINUTES &&
+    one.money === 0 &&
+    canSayOtherwise(one.candidate, at, option);
+  const quick = equals.find(isQuick);
+  const noLonger = equals.filter((one) => one.channel === top.channel && one.minutes <= top.minutes + NEARLY_MINUTES);
+  const best = quick ?? noLonger.reduce((chosen, one) => (one.alone < chosen.alone - 1e-9 ? one : chosen), top);
+  return [best, ...moves.filter((one) => one !== best)];
 }
 
 /** A check that saves less than these minutes of the owner's time is not worth putting before the repair. */
@@ -244,5 +275,5 @@ export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan
   const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort(
     (a, b) => a.finish - b.finish,
   );
-  return { moves: lookFirst(repairFirst(moves, at), at), repairsOnly, problem: at.problem };
+  return { moves: tellingFirst(lookFirst(repairFirst(moves, at), at), at), repairsOnly, problem: at.problem };
 }

@@ -6,20 +6,26 @@ import { REPAIRS } from './repairs';
 
 const OTHERS = [READ_CODES, ERASE, ASK_TYPE];
 
+/** What names a move: its check, its corner, and how it is made. */
+export interface NamedMove {
+  readonly check: string;
+  readonly channel: Channel | null;
+  readonly while?: 'wiggle';
+}
+
 /**
  * A move as one sentence for the owner.
- * @param check its name, such as `meter:sensor:resistance` or `repair:replaced:sensor`. @param channel its corner, or null.
+ * @param move its name, such as `meter:sensor:resistance` or `repair:replaced:sensor`, its corner, its manner.
  * @param file the case. @param sides how the owner speaks of sides.
  * @returns the sentence without a stop; an unknown name is given back.
  */
-export function moveSentence(
-  check: string,
-  channel: Channel | null,
-  file: CaseFile,
-  sides: SideSpeech = 'left-right',
-): string {
+export function moveSentence(move: NamedMove, file: CaseFile, sides: SideSpeech = 'left-right'): string {
+  const { check, channel } = move;
   const repair = check.startsWith('repair:') ? REPAIRS.find((one) => `repair:${one.repair}` === check) : undefined;
-  const words = repair?.words ?? [...CHECKS, ...OTHERS].find((one) => one.check === check)?.words ?? check;
+  const words =
+    repair?.words ??
+    [...CHECKS.filter((one) => one.manner === move.while), ...OTHERS].find((one) => one.check === check)?.words ??
+    check;
   const isCornered =
     repair !== undefined ||
     CHECKS.some((one) => one.check === check && one.of === 'channel' && !check.startsWith('ask:'));

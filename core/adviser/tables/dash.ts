@@ -40,6 +40,18 @@ export const FAMILY_LAMPS: Table = {
   ],
 };
 
+/** Lamps of two or more other systems at once (airbag, engine, service, pads …). */
+export const OTHER_SYSTEMS: Table = {
+  topic: 'lamps-other-systems',
+  outcomes: ['few', 'many'],
+  mistaken: 0.02,
+  otherwise: { gives: { many: 0.08 }, why: 'one deaf corner may light an airbag or service lamp as an echo' },
+  rows: [
+    { for: ['battery-low'], gives: { many: 0.5 }, why: 'low voltage lights everything' },
+    { for: ['module-supply'], gives: { many: 0.2 }, why: 'a shared feed or ground' },
+  ],
+};
+
 /** The red brake lamp. */
 export const RED_LAMP: Table = {
   topic: 'lamp-brake-red',
