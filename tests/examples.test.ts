@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
 
 /** Every `@example expression // => value` in a docstring of core is run; `≈` compares to three significant digits. */
-const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/mg;
+const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/gm;
 const ROOT = process.cwd();
 
 function sources(folder: string): string[] {

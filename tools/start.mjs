@@ -24,7 +24,8 @@ installPackages();
 const state = stateOfSources();
 if (!existsSync(MARK) || readFileSync(MARK, 'utf8') !== state) {
   console.log('Building …');
-  run('npm', ['run', '--silent', 'build', '--', '--logLevel', 'warn']);
+  for (const which of [[], ['--config', 'vite.server.config.ts']])
+    run('npx', ['--no-install', 'vite', 'build', ...which, '--logLevel', 'warn']);
   writeFileSync(MARK, state);
 }
 const server = spawn(process.execPath, ['dist/server/main.mjs', ...process.argv.slice(2)], { stdio: 'inherit' });

@@ -1,4 +1,5 @@
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
+import { readerNames } from '../codes/readerNames';
 import type { Around } from '../evidence/report';
 
 /** Something that changes the car's state: a repair, or an erase that takes old codes away. */
@@ -48,11 +49,12 @@ export function timelineOf(file: CaseFile): Timeline {
   const repairs = boundaries.filter((one) => one.is === 'repair');
   const counted = file.observations.map((one, index) => ({ one, index })).filter(({ one }) => !one.withdrawn);
   const before = (list: readonly Boundary[], index: number): number => list.filter((mark) => mark.after < index).length;
+  const names = readerNames(file);
   const stages = Array.from({ length: repairs.length + 1 }, (_none, number): Stage => {
     const observations = counted.filter(({ index }) => before(repairs, index) === number).map(({ one }) => one);
     return {
       observations,
-      around: { vehicle: file.vehicle, owner: file.owner ?? {}, stage: observations, afterRepair: number > 0 },
+      around: { vehicle: file.vehicle, owner: file.owner ?? {}, stage: observations, afterRepair: number > 0, names },
     };
   });
   return {

@@ -25,18 +25,26 @@ function namedBy(
   return decoded.channel ? { channel: decoded.channel, by: 'standard' } : { channel: null, by: 'none' };
 }
 
+const NO_NAMES: ReadonlyMap<Channel, Channel | null> = new Map();
+
 /**
  * What a recorded code means on this vehicle: what was entered outranks the owner's meaning, that the reader's wording, that the standard table.
  * @param code the observation. @param vehicle the vehicle with its own meanings.
+ * @param names what the reader's corner names turned out to mean, from spinning wheels; they put the reader's and the table's corner right.
  * @returns wheel and failure, null where nobody says; a shared rear sensor answers for both rear wheels.
  */
-export function meaningFor(code: ObservationOf<'code'>, vehicle: Vehicle): MeaningOfCode {
+export function meaningFor(
+  code: ObservationOf<'code'>,
+  vehicle: Vehicle,
+  names: ReadonlyMap<Channel, Channel | null> = NO_NAMES,
+): MeaningOfCode {
   const decoded = decode(code.code, vehicle.codeMeanings ?? {});
   const { channel, by } = namedBy(code, decoded, vehicle);
-  const channels = vehicle.channels.length > 0 ? vehicle.channels : CHANNELS;
+  const onCar = channel && channelOn(channel, vehicle.channels.length > 0 ? vehicle.channels : CHANNELS);
+  const isReaders = by === 'reader' || by === 'standard';
   return {
     decoded,
-    channel: channel && channelOn(channel, channels),
+    channel: onCar && isReaders ? (names.get(onCar) ?? onCar) : onCar,
     failure: code.failure ?? decoded.failure ?? (code.meaning ? failureFromWords(code.meaning) : null),
     by,
   };

@@ -34,7 +34,7 @@ function isLeftover(code: Code, around: Around): boolean {
 export function readLoneCode(code: Code, around: Around): Reading | null {
   if (isLeftover(code, around))
     return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
-  const { decoded, channel, failure } = meaningFor(code, around.vehicle);
+  const { decoded, channel, failure } = meaningFor(code, around.vehicle, around.names.meaning);
   const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
   if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
   if (channel) return null;
@@ -56,13 +56,17 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around): R
   const ids = named.map((one) => one.id);
   if (ids.length === 0) return [];
   const failures = [
-    ...new Set(named.map((one) => meaningFor(one, around.vehicle).failure).filter((one) => one !== null)),
+    ...new Set(
+      named.map((one) => meaningFor(one, around.vehicle, around.names.meaning).failure).filter((one) => one !== null),
+    ),
   ];
   const status = STATUSES.find((one) => named.some((code) => code.status === one));
   return [
     { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { named: 1 } },
     ...failures.map((failure) => ({
-      ids: named.filter((one) => meaningFor(one, around.vehicle).failure === failure).map((one) => one.id),
+      ids: named
+        .filter((one) => meaningFor(one, around.vehicle, around.names.meaning).failure === failure)
+        .map((one) => one.id),
       channel,
       check: bothTypes(codes.CODE_FAILURE),
       fits: { [failure]: 1 },
@@ -90,7 +94,7 @@ export function readWheelCodes(around: Around): Report[] {
   const counted = ofKind(around.stage, 'code').filter((one) => readLoneCode(one, around) === null);
   const byChannel = new Map<Channel, Code[]>();
   for (const code of counted) {
-    const { channel } = meaningFor(code, around.vehicle);
+    const { channel } = meaningFor(code, around.vehicle, around.names.meaning);
     if (channel) byChannel.set(channel, [...(byChannel.get(channel) ?? []), code]);
   }
   if (byChannel.size === 0) return [];
@@ -108,7 +112,11 @@ function channelsOf(texts: readonly string[], around: Around): Channel[] {
   const recorded = ofKind(around.stage, 'code');
   const found = texts.map((text) => {
     const same = recorded.find((one) => plain(one.code) === plain(text));
-    return meaningFor(same ?? { id: '', kind: 'code', code: text, status: 'unknown' }, around.vehicle).channel;
+    return meaningFor(
+      same ?? { id: '', kind: 'code', code: text, status: 'unknown' },
+      around.vehicle,
+      around.names.meaning,
+    ).channel;
   });
   return [...new Set(found.filter((one) => one !== null))];
 }

@@ -83,8 +83,12 @@ function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check
   }
 }
 
-function readLive(one: ObservationOf<'live'>, channel: Channel | null): Reading {
-  const [check, outcome] = liveOutcome(one);
+/** Names that are mixed up as a whole are the reader's own doing: the corner follows, under another name. */
+const READERS_DOING: readonly string[] = ['sides-crossed', 'ends-crossed', 'turned-round'];
+
+function readLive(one: ObservationOf<'live'>, channel: Channel | null, around: Around): Reading {
+  const isRenamed = one.finding === 'answers-as-other-channel' && READERS_DOING.includes(around.names.pattern);
+  const [check, outcome] = liveOutcome(isRenamed ? { ...one, finding: 'follows' } : one);
   return saw(
     one,
     channel,
@@ -168,7 +172,7 @@ export function readObservation(one: Observation, around: Around): Reading {
     case 'clear':
       return readClear(one, around);
     case 'live':
-      return readLive(one, named);
+      return readLive(one, named, around);
     case 'drive':
       return readDrive(one);
     case 'look':

@@ -1,5 +1,6 @@
 import type { Owner, Observation, ObservationOf, Vehicle } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
+import type { NameMap } from '../codes/cornerCheck';
 import type { TypedTable } from '../adviser/tables/table';
 
 /** One statement of the evidence: a check's outcome on a channel (null: the car as a whole), as soft as the observation was. */
@@ -27,6 +28,8 @@ export interface Around {
   readonly stage: readonly Observation[];
   /** Whether a repair came before this stage. */
   readonly afterRepair: boolean;
+  /** What the reader's corner names turned out to mean. */
+  readonly names: NameMap;
 }
 
 /** A reading that says a check showed this outcome. */

@@ -1,5 +1,6 @@
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
 import { meaningFor } from '../codes/meaningFor';
+import { readerNames } from '../codes/readerNames';
 import { showReading } from '../quantities/show';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
 import * as names from './names';
@@ -51,7 +52,7 @@ function join(title: string, at: string): string {
 }
 
 function code(one: ObservationOf<'code'>, file: CaseFile, speech: Speech): Described {
-  const { decoded, channel, failure, by } = meaningFor(one, file.vehicle);
+  const { decoded, channel, failure, by } = meaningFor(one, file.vehicle, readerNames(file).meaning);
   const whose = {
     entered: '',
     owner: 'your meaning',
@@ -113,7 +114,9 @@ export function describeObservation(one: Observation, file: CaseFile, speech: Sp
       const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[
         one.while
       ];
-      return say(join(how, at), one.rhythm ? 'once a turn' : '', names.LIVE_NAMES[one.finding] ?? one.finding);
+      const shown = one.shownAs ? `the reader called it ${one.shownAs.replace('-', ' ')}` : '';
+      const detail = [one.rhythm ? 'once a turn' : '', shown].filter(Boolean).join('; ');
+      return say(join(how, at), detail, names.LIVE_NAMES[one.finding] ?? one.finding);
     }
     case 'drive':
       return say(

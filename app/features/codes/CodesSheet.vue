@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { CODE_STATUSES } from '../../../core/casefile/words';
 import { CLEAR_NAMES } from '../../../core/report/names';
+import CornerCheck from './CornerCheck.vue';
 import EraseSequence from './EraseSequence.vue';
 import { useCodes } from './useCodes';
 
@@ -119,6 +120,12 @@ const ghosts = computed(() => new Set(codes.clears.value.flatMap((one) => one.st
       @result="
         (result, returned, stayed) => codes.job.observe({ kind: 'clear', result, method: 'reader', returned, stayed })
       "
+    />
+    <CornerCheck
+      v-if="codes.job.file"
+      :file="codes.job.file"
+      @spin="codes.job.observe"
+      @again="(id) => codes.job.withdraw(id, true)"
     />
     <section v-if="codes.clears.value.length > 0">
       <h2>What erasing brought</h2>

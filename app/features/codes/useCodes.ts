@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { Observation, ObservationOf } from '../../../core/casefile/contract';
 import { meaningFor } from '../../../core/codes/meaningFor';
+import { readerNames } from '../../../core/codes/readerNames';
 import { readReaderText, type FoundCode } from '../../../core/codes/readerText';
 import { FAILURE_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
@@ -24,7 +25,7 @@ export function shownMeaning(
   file: NonNullable<ReturnType<typeof useJob>['file']>,
   sides: Parameters<typeof sayChannel>[1],
 ): { readonly words: string; readonly whose: string } {
-  const { channel, failure, decoded, by } = meaningFor({ id: '', ...code }, file.vehicle);
+  const { channel, failure, decoded, by } = meaningFor({ id: '', ...code }, file.vehicle, readerNames(file).meaning);
   const where = channel ? sayChannel(channel, sides, file.vehicle.steeringSide) : '';
   const words = [where, failure ? FAILURE_NAMES[failure] : decoded.meaning].filter(Boolean).join(', ');
   return { words: words || 'meaning not known', whose: WHOSE[by] };

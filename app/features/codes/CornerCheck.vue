@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { CaseFile } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import type { NameMap } from '../../../core/codes/cornerCheck';
+import { readerNames } from '../../../core/codes/readerNames';
+import { sayChannel } from '../../../core/vehicle/sides';
+import type { NewObservation } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+
+/** Which corner, really? Wheel by wheel: which name did the reader show? Settled before any part is ordered. */
+const props = defineProps<{ file: CaseFile }>();
+const emit = defineEmits<{ spin: [found: NewObservation]; again: [id: string] }>();
+const { values } = usePreferences();
+
+const names = computed(() => readerNames(props.file));
+const say = (channel: Channel): string => sayChannel(channel, values.sides, props.file.vehicle.steeringSide);
+const made = computed(() =>
+  props.file.observations.flatMap((one) =>
+    one.kind === 'live' && one.while === 'hand-spin' && !one.withdrawn && one.channel && one.shownAs
+      ? [{ id: one.id, spun: say(one.channel), shown: say(one.shownAs as Channel) }]
+      : [],
+  ),
+);
+const VERDICTS: Readonly<Record<NameMap['pattern'], string>> = {
+  'true-names': "The reader's names are right.",
+  'sides-crossed': 'The reader has left and right crossed. Its codes and speeds are put right from here on.',
+  'ends-crossed': 'The reader has front and rear crossed. Its codes and speeds are put right from here on.',
+  'turned-round': 'The reader names the corner opposite. Its codes and speeds are put right from here on.',
+  own: 'The names are mixed up in a way of their own. Codes and speeds are put right from here on; a mend may have crossed wires.',
+  open: '',
+};
+
+function note(shown: Channel | null): void {
+  const spun = names.value.next;
+  if (!spun) return;
+  if (shown === null) emit('spin', { kind: 'live', while: 'hand-spin', channel: spun, finding: 'zero' });
+  else
+    emit('spin', {
+      kind: 'live',
+      while: 'hand-spin',
+      channel: spun,
+      finding: shown === spun ? 'follows' : 'answers-as-other-channel',
+      shownAs: shown,
+    });
+}
+</script>
+
+<template>
+  <section class="corners">
+    <h2>Which corner, really?</h2>
+    <p class="muted">
+      Readers and people mix corners up. Spin one wheel by hand, on a stand, two turns a second; look which name moves.
+    </p>
+    <ul v-if="made.length > 0" class="rows">
+      <li v-for="one in made" :key="one.id" class="spin">
+        <span
+          >Spun: <b>{{ one.spun }}</b>. Shown as: <b>{{ one.shown }}</b></span
+        >
+        <button class="tap quiet" type="button" @click="emit('again', one.id)">Take back</button>
+      </li>
+    </ul>
+    <p v-if="names.doubled.length > 0" class="told" role="alert">
+      Two wheels were shown under one name. Spin them once more; if it stays so, a mend may have joined them.
+    </p>
+    <p v-if="names.pattern !== 'open'" class="verdict" data-test="corner-verdict">
+      <b>{{ VERDICTS[names.pattern] }}</b>
+    </p>
+    <div v-else-if="names.next" class="ask">
+      <p>
+        Spin <b data-test="spin-next">{{ say(names.next) }}</b>. Which name moves?
+      </p>
+      <div class="chips">
+        <button
+          v-for="channel in file.vehicle.channels"
+          :key="channel"
+          class="tap"
+          type="button"
+          :data-test="`shown-${channel}`"
+          @click="note(channel)"
+        >
+          {{ say(channel) }}
+        </button>
+        <button class="tap quiet" type="button" @click="note(null)">none moves</button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.corners,
+.ask {
+  display: grid;
+  gap: 12px;
+}
+
+.spin {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 2px 0;
+}
+
+.verdict {
+  border-left: 6px solid var(--proved);
+  padding: 4px 0 4px 14px;
+}
+</style>
