@@ -88,7 +88,7 @@ function nothingWrong({ posterior, latest, all }: Facts): boolean {
 }
 
 function percent(share: number): string {
-  return `${Math.round(100 * share)} %`;
+  return share >= 0.995 ? 'over 99 %' : `${Math.round(100 * share)} %`;
 }
 
 const RULES: readonly {

@@ -181,6 +181,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   margin: 6px 0 0;
   padding: 0;
   list-style: none;
+  columns: 2 200px;
 }
 
 .setup li {
@@ -202,8 +203,8 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 
 .how {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
-  gap: 8px 24px;
+  grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
+  gap: 4px 24px;
   align-items: center;
 }
 
@@ -219,6 +220,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 }
 
 @media (max-width: 700px) {
+  .how {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
   .check {
     padding: 4px 16px 20px;
   }

@@ -175,6 +175,14 @@ label {
 }
 
 @media (max-width: 700px) {
+  .display {
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    background: var(--ground);
+    padding: 4px 0;
+  }
+
   .around {
     grid-template-columns: minmax(0, 1fr);
   }
