@@ -46,6 +46,11 @@ test('from lamp to proof', async ({ page }) => {
     await judged(page);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'The signal path, rear right' })).toBeVisible();
+    await page.getByRole('button', { name: /Why this/ }).click();
+    await expect(byTest(page, 'answer-paths').locator('li').first()).toContainText('%');
+    expect(await byTest(page, 'answer-paths').locator('li').count()).toBeGreaterThan(1);
+    await page.keyboard.press('Escape');
+    await expect(byTest(page, 'answer-paths')).toBeHidden();
     await page.keyboard.press('m');
     await expect(byTest(page, 'check-title')).toContainText('probes on its two pins');
     for (const key of ['0', '.', '3', '8'])

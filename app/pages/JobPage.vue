@@ -124,6 +124,7 @@ useShortcuts({
       v-model="isWhyOpen"
       :assessment="job.assessment"
       :file="job.file"
+      :subject="job.subject"
       :sides="preferences.values.sides"
       :currency="currency"
     />

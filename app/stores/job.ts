@@ -84,6 +84,7 @@ export const useJob = defineStore('job', () => {
     open,
     observe,
     alter,
+    imagine: (before: CaseFile, seen: readonly Observation[]) => adviser.imagine(before, seen),
     ...fileActions(alter, newId, now),
     setStage: async (stage: StageName) =>
       record.value && record.value.stage !== stage ? storage.changeJob(record.value.id, { stage }) : undefined,

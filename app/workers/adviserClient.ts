@@ -1,12 +1,20 @@
 import { wrap, type Remote } from 'comlink';
 import type { FullAssessment } from '../../core/adviser/assess';
-import type { CaseFile } from '../../core/casefile/contract';
+import type { SegmentView } from '../../core/adviser/segments';
+import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { AdviserApi } from './adviser.worker';
 
 /** The adviser, off the screen's thread. A newer question makes older answers void. */
 export interface AdviserClient {
   /** Resolves to null when a newer question was asked meanwhile. */
   assess(file: CaseFile): Promise<FullAssessment | null>;
+  /** What the paths would be for each thing that might be seen. */
+  imagine(file: CaseFile, seen: readonly Observation[]): Promise<SegmentView[][]>;
+}
+
+/** Vue's proxies cannot be sent to a worker. */
+function plain<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value)) as T;
 }
 
 /** Starts the worker at the first question. */
@@ -19,8 +27,9 @@ export function createAdviserClient(): AdviserClient {
     async assess(file) {
       newest += 1;
       const mine = newest;
-      const answer = await connect().assess(JSON.parse(JSON.stringify(file)) as CaseFile);
+      const answer = await connect().assess(plain(file));
       return mine === newest ? answer : null;
     },
+    imagine: (file, seen) => connect().imagine(plain(file), plain(seen)),
   };
 }

@@ -4,13 +4,21 @@ import { RouterLink } from 'vue-router';
 import type { FullAssessment } from '../../../core/adviser/assess';
 import { moveSentence } from '../../../core/adviser/moves/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/report/names';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { percent } from '../path/pathView';
+import AnswerPaths from './AnswerPaths.vue';
 import { placeOfMove } from './moveView';
 
 /** Why the recommended move, what else could be done, and what is believed at the moment. */
-const props = defineProps<{ assessment: FullAssessment; file: CaseFile; sides: SideSpeech; currency: string }>();
+const props = defineProps<{
+  assessment: FullAssessment;
+  file: CaseFile;
+  subject: Channel;
+  sides: SideSpeech;
+  currency: string;
+}>();
 const isOpen = defineModel<boolean>({ required: true });
 
 const moves = computed(() =>
@@ -56,6 +64,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
         </li>
       </ul>
     </section>
+    <AnswerPaths v-if="isOpen && assessment.next[0]" :move="assessment.next[0]" :file="file" :subject="subject" />
     <section>
       <h3>Moves, best first</h3>
       <p class="muted small">
