@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { decode } from './decode';
 import { FAILURE_TYPES } from './failureTypes';
 import { meaningFor } from './meaningFor';
+import { cornerFromWords } from '../vehicle/sides';
 import { STANDARD_MEANINGS } from './standardMeanings';
+import { failureFromWords } from './wording';
 import { car } from '../../tests/support/caseBuilder';
 
 describe('forms', () => {
@@ -110,4 +112,30 @@ test('no text makes it throw, and the form is always one of five', () => {
     }),
   );
   expect(decode('C0034'.repeat(2_000_000)).form).toBe('unknown');
+});
+
+describe('wording in other languages', () => {
+  test.each([
+    ['Raddrehzahlfühler, Kurzschluss nach Masse', 'short-to-ground'],
+    ['Kurzschluss nach Plus', 'short-to-supply'],
+    ['capteur, circuit ouvert', 'open'],
+    ['sensore, nessun segnale', 'no-signal'],
+    ['Signal unplausibel', 'implausible'],
+    ['cortocircuito a masa', 'short-to-ground'],
+    ['geen signaal', 'no-signal'],
+    ['Wackelkontakt', 'intermittent'],
+    ['direction assistée', null],
+  ])('%s', (words, failure) => expect(failureFromWords(words)).toBe(failure));
+
+  test.each([
+    ['Raddrehzahlfühler vorn rechts', 'front-right'],
+    ['capteur de roue arrière gauche', 'rear-left'],
+    ['sensor rueda trasera derecha', 'rear-right'],
+    ['sensore anteriore sinistro', 'front-left'],
+    ['wielsensor rechts achter', 'rear-right'],
+    ['HL', 'rear-left'],
+    ['AVD', 'front-right'],
+    ['front and rear left', null],
+    ['left', null],
+  ])('%s names its corner', (words, channel) => expect(cornerFromWords(words, undefined)).toBe(channel));
 });

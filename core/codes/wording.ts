@@ -1,20 +1,37 @@
 import type { Failure } from '../casefile/words';
+import { plainWords } from './plainWords';
 
-/** Words on a reader's screen that name a failure; the first row that matches counts. */
+/** Words on a reader's screen that name a failure, without accents; the first row that matches counts. */
 const WORDINGS: readonly (readonly [RegExp, Failure])[] = [
-  [/\bshort(ed)?\b.*\b(ground|earth|gnd|mass|minus)\b/, 'short-to-ground'],
-  [/\bshort(ed)?\b.*\b(supply|battery|positive|plus|power|b\+)/, 'short-to-supply'],
-  [/\b(intermittent|sporadic|loose contact)\b/, 'intermittent'],
-  [/\b(supply|feed)\b.*\b(voltage|fault|low|high|missing|circuit|failure)\b/, 'supply'],
-  [/\b(direction)\b/, 'direction'],
-  [/\b(open circuit|open|interrupted|interruption|broken wire|disconnected)\b/, 'open'],
   [
-    /\b(no signal|signal missing|missing signal|signal too (weak|small|low)|amplitude too (small|low)|lost signal|signal lost)\b/,
+    /\b(short(ed)?|kurzschluss\w*|court[- ]circuit|cortocircuito|cortocircuit\w*|kortsluiting|zwarcie)\b.*\b(ground|earth|gnd|mass[ae]|minus|tierra|aarde|mas[ay])\b/,
+    'short-to-ground',
+  ],
+  [
+    /\b(short(ed)?|kurzschluss\w*|court[- ]circuit|cortocircuito|cortocircuit\w*|kortsluiting|zwarcie)\b.*\b(supply|battery|positive|plus|power|b\+|batterie|bateria|positif|positivo|positief|alimentation|alimentacion)/,
+    'short-to-supply',
+  ],
+  [
+    /\b(intermittent\w*|sporadic|loose contact|wackelkontakt|faux contact|falso contacto|falso contatto)\b/,
+    'intermittent',
+  ],
+  [/\b(supply|feed)\b.*\b(voltage|fault|low|high|missing|circuit|failure)\b/, 'supply'],
+  [/\b(versorgungsspannung|tension d'alimentation|tension de alimentacion|voedingsspanning)\b/, 'supply'],
+  [/\b(direction of rotation|direction|drehrichtung|sens de rotation)\b(?! (assistee|module))/, 'direction'],
+  [
+    /\b(open circuit|open|interrupted|interruption|broken wire|disconnected|unterbrechung|unterbrochen|circuit ouvert|coupe|circuito abierto|circuito aperto|onderbreking|onderbroken|przerwa)\b/,
+    'open',
+  ],
+  [
+    /\b(no signal|signal missing|missing signal|signal too (weak|small|low)|amplitude too (small|low)|lost signal|signal lost|kein signal|signal fehlt|absence de signal|pas de signal|sin senal|nessun segnale|geen signaal|brak sygnalu)\b/,
     'no-signal',
   ],
-  [/\b(erratic|noise|noisy|waveform|frequency|rate of change|irregular|unsteady)\b/, 'erratic'],
-  [/\b(implausible|plausib\w*|incorrect signal|invalid|compare|comparison|rationality|mismatch)\b/, 'implausible'],
-  [/\b(circuit|electrical|resistance|voltage|short(ed)?)\b/, 'circuit'],
+  [/\b(erratic|noise|noisy|waveform|frequency|rate of change|irregular|unsteady|gestort|parasit\w*)\b/, 'erratic'],
+  [
+    /\b(implausible|plausib\w*|unplausibel\w*|unplausibl\w*|incorrect signal|invalid|compare|comparison|rationality|mismatch|incoherent\w*|inverosimil|non plausibile|niet plausibel)\b/,
+    'implausible',
+  ],
+  [/\b(circuit|electrical|resistance|voltage|short(ed)?|stromkreis|elektrisch\w*|circuito|electrique)\b/, 'circuit'],
 ];
 
 /**
@@ -24,6 +41,6 @@ const WORDINGS: readonly (readonly [RegExp, Failure])[] = [
  * @example failureFromWords('Left front wheel speed sensor, short to ground') // => "short-to-ground"
  */
 export function failureFromWords(text: string): Failure | null {
-  const words = text.slice(0, 400).toLowerCase();
+  const words = plainWords(text.slice(0, 400));
   return WORDINGS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
 }

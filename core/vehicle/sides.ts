@@ -3,8 +3,26 @@ import type { Channel, Side } from '../casefile/words';
 /** How an owner speaks of sides. */
 export type SideSpeech = 'left-right' | 'driver-passenger' | 'nearside-offside';
 
-const END = /\b(front|fore|fr(?:on)?t|rear|back|hind)\b/;
+/** Ends and sides as readers print them, in several languages, without accents. */
+const FRONT =
+  /\b(front|fore|frt|vorn\w*|vorder\w*|avant|av|delanter[oa]|anterior[ei]?|avan|voor|dianteir[oa]|przedni\w*|lewy przod|prawy przod|przod)\b/;
+const REAR = /\b(rear|back|hind|hinten|hinter\w*|arriere|ar|traser[oa]|posterior[ei]?|achter|tyln\w*|tyl)\b/;
+const LEFT =
+  /\b(left|lh|l\/h|links?|linke[rs]?|gauche|izquierd[oa]|sinistr[oa]|sx|linker\w*|esquerd[oa]|lew[aey]\w*)\b/;
+const RIGHT =
+  /\b(right|rh|r\/h|rechts?|rechte[rs]?|droite?|derech[oa]|destr[oa]|dx|rechter\w*|direit[oa]|praw[aey]\w*)\b/;
 const COMPACT = /^(?:([fr])([lr])|([lr])([fr]))$/;
+/** Abbreviations that readers in other languages print: end, then side. */
+const ABBREVIATED: Readonly<Record<string, Channel>> = {
+  vl: 'front-left',
+  vr: 'front-right',
+  hl: 'rear-left',
+  hr: 'rear-right',
+  avg: 'front-left',
+  avd: 'front-right',
+  arg: 'rear-left',
+  ard: 'rear-right',
+};
 /** The driver sits on the steering side; the nearside is the kerb's, away from it. */
 const TOWARDS_DRIVER = /\b(driver'?s?|offside|off ?side|o\/s)\b/;
 const FROM_DRIVER = /\b(passenger'?s?|nearside|near ?side|n\/s|kerb ?side)\b/;
@@ -14,8 +32,8 @@ function opposite(side: Side): Side {
 }
 
 function sideIn(words: string, steeringSide: Side | undefined): Side | null {
-  const left = /\b(left|lh|l\/h)\b/.test(words);
-  const right = /\b(right|rh|r\/h)\b/.test(words);
+  const left = LEFT.test(words);
+  const right = RIGHT.test(words);
   if (left !== right) return left ? 'left' : 'right';
   const towards = TOWARDS_DRIVER.test(words);
   const from = FROM_DRIVER.test(words);
@@ -24,17 +42,21 @@ function sideIn(words: string, steeringSide: Side | undefined): Side | null {
 }
 
 /**
- * Understands a corner as people and readers name it: `rear right`, `RR`, `LF`, `driver's side front`, `nearside rear`.
+ * Understands a corner as people and readers name it: `rear right`, `RR`, `LF`, `driver's side front`, `nearside rear`,
+ * `vorn rechts`, `arrière gauche`.
  * @param text the words; anything longer than 200 characters is not looked at.
  * @param steeringSide where the driver sits; without it, driver's and passenger's sides stay unknown.
  * @returns the channel, `rear-axle` for a rear without side, or null when it is not clear.
  * @example cornerFromWords('nearside rear', 'right') // => "rear-left"
  * @example cornerFromWords("driver's side front", 'left') // => "front-left"
  * @example cornerFromWords('LF', undefined) // => "front-left"
+ * @example cornerFromWords('capteur arrière gauche', undefined) // => "rear-left"
  */
 export function cornerFromWords(text: string, steeringSide: Side | undefined): Channel | null {
   if (text.length > 200) return null;
   const words = text
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/\u2019/g, "'")
     .replace(/[_\-.,;:()]+/g, ' ')
@@ -44,12 +66,14 @@ export function cornerFromWords(text: string, steeringSide: Side | undefined): C
     const end = (compact[1] ?? compact[4]) === 'f' ? 'front' : 'rear';
     return `${end}-${(compact[2] ?? compact[3]) === 'l' ? 'left' : 'right'}`;
   }
-  const ending = END.exec(words)?.[1];
-  if (!ending) return null;
-  const end = ending.startsWith('f') ? 'front' : 'rear';
+  const isFront = FRONT.test(words);
+  if (isFront === REAR.test(words)) return ABBREVIATED[words] ?? null;
+  const end = isFront ? 'front' : 'rear';
   const side = sideIn(words, steeringSide);
   if (side) return `${end}-${side}`;
-  return end === 'rear' && /\b(axle|both|diff(erential)?)\b/.test(words) ? 'rear-axle' : null;
+  return end === 'rear' && /\b(axle|both|diff(erential)?|achse|hinterachse|essieu|eje|asse|as)\b/.test(words)
+    ? 'rear-axle'
+    : null;
 }
 
 /**

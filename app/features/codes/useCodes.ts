@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import type { Observation, ObservationOf } from '../../../core/casefile/contract';
 import { meaningFor } from '../../../core/codes/meaningFor';
 import { readerNames } from '../../../core/codes/readerNames';
-import { readReaderText, type FoundCode } from '../../../core/codes/readerText';
+import { readReaderText, type FoundCode } from '../../../core/codes/readerText/readReaderText';
 import { FAILURE_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { useJob } from '../../stores/job';

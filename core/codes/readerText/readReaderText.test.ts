@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { readReaderText } from './readerText';
+import { readReaderText } from './readReaderText';
 
 function found(text: string): string[] {
   const read = readReaderText(text);
