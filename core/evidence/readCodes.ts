@@ -3,6 +3,7 @@ import type { Channel } from '../casefile/words';
 import * as codes from '../adviser/tables/codes';
 import { bothTypes } from '../adviser/tables/table';
 import { meaningFor } from '../codes/meaningFor';
+import { floodOf, OLD_AFTER_KM } from '../codes/roles';
 import { ofKind, saw, type Around, type Reading, type Report } from './report';
 
 type Code = ObservationOf<'code'>;
@@ -52,6 +53,20 @@ export function readLoneCode(code: Code, around: Around): Reading | null {
   return { reports: [unplaced, ...told] };
 }
 
+/** How long ago the channel's youngest dated code was set, against the latest reading known. */
+function ageReports(channel: Channel, named: readonly Code[], around: Around): Report[] {
+  const latest = Math.max(
+    around.vehicle.odometer ?? 0,
+    ...ofKind(around.stage, 'code').map((one) => one.odometer ?? 0),
+  );
+  const dated = named.filter((one) => one.odometer !== undefined && one.status !== 'current');
+  if (dated.length === 0 || named.some((one) => one.status === 'current')) return [];
+  const age = latest - Math.max(...dated.map((one) => one.odometer ?? 0));
+  const isTold = age >= OLD_AFTER_KM || ofKind(around.stage, 'code').length > dated.length;
+  const fits = { [age >= OLD_AFTER_KM ? 'old' : 'recent']: 1 };
+  return isTold ? [{ ids: dated.map((one) => one.id), channel, check: bothTypes(codes.CODE_AGE), fits }] : [];
+}
+
 function reportsFor(channel: Channel, named: readonly Code[], around: Around): Report[] {
   const ids = named.map((one) => one.id);
   if (ids.length === 0) return [];
@@ -62,6 +77,7 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around): R
   ];
   const status = STATUSES.find((one) => named.some((code) => code.status === one));
   return [
+    ...ageReports(channel, named, around),
     { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { named: 1 } },
     ...failures.map((failure) => ({
       ids: named
@@ -91,6 +107,21 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around): R
  * @returns reports per channel; none when no code names a wheel.
  */
 export function readWheelCodes(around: Around): Report[] {
+  return [...readFlood(around), ...readNamed(around)];
+}
+
+/** Many codes at one odometer reading point at one event of the whole car. */
+function readFlood(around: Around): Report[] {
+  const flood = floodOf(
+    ofKind(around.stage, 'code').filter((one) => !isLeftover(one, around)),
+    (code) => meaningFor(code, around.vehicle, around.names.meaning).channel,
+  );
+  if (flood.length === 0) return [];
+  const ids = flood.map((one) => one.id);
+  return [{ ids, channel: null, check: bothTypes(codes.CODE_FLOOD), fits: { flood: 1 } }];
+}
+
+function readNamed(around: Around): Report[] {
   const counted = ofKind(around.stage, 'code').filter((one) => readLoneCode(one, around) === null);
   const byChannel = new Map<Channel, Code[]>();
   for (const code of counted) {

@@ -10,12 +10,47 @@ import { split } from '../quantities/verdict';
 import { channelOn } from '../vehicle/channels';
 import { readClear, readLoneCode } from './readCodes';
 import { readMeter } from './readMeter';
-import { saw, sawSoftly, type Around, type Reading, type Report } from './report';
+import { ofKind, saw, sawSoftly, type Around, type Reading, type Report } from './report';
 
 const FAMILY: readonly string[] = ['abs', 'stability', 'hill-start', 'hill-descent'];
 const OTHER_SYSTEMS: readonly string[] = ['airbag', 'engine', 'service', 'pad-wear', 'parking-brake'];
 /** Parts that belong to the car and not to one corner. */
 const CAR_PARTS: readonly string[] = ['battery', 'fuse', 'ground-point', 'fluid', 'tyres', 'brake-switch'];
+
+const COMES_AND_GOES = 'intermittent';
+const STEADY = 'steady-from-key-on';
+
+function notesOfLamps(around: Around): ObservationOf<'lamps'>[] {
+  return ofKind(around.stage, 'lamps').filter((one) => one.lit.length > 0);
+}
+
+function isSteadyNow(one: ObservationOf<'lamps'>): boolean {
+  return (one.pattern ?? []).includes(STEADY) && !(one.pattern ?? []).includes(COMES_AND_GOES);
+}
+
+function cameAndWent(one: ObservationOf<'lamps'>): boolean {
+  return (one.pattern ?? []).includes(COMES_AND_GOES) && !(one.pattern ?? []).includes(STEADY);
+}
+
+/** The earlier note of lamps that came and went, where these by now are lit for good. */
+function grownInto(lamps: ObservationOf<'lamps'>, around: Around): ObservationOf<'lamps'> | null {
+  if (!isSteadyNow(lamps)) return null;
+  const notes = notesOfLamps(around);
+  return (
+    notes
+      .slice(
+        0,
+        notes.findIndex((one) => one.id === lamps.id),
+      )
+      .find(cameAndWent) ?? null
+  );
+}
+
+function isOutgrown(lamps: ObservationOf<'lamps'>, around: Around): boolean {
+  if (!cameAndWent(lamps)) return false;
+  const notes = notesOfLamps(around);
+  return notes.slice(notes.findIndex((one) => one.id === lamps.id) + 1).some(isSteadyNow);
+}
 
 function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
   const before = around.stage.slice(
@@ -37,6 +72,8 @@ function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
     fits: { [outcome]: 1 },
   });
   const patterns = family || lamps.lit.length > 0 ? (lamps.pattern ?? []) : [];
+  const grown = grownInto(lamps, around);
+  const isGrown = grown !== null || isOutgrown(lamps, around);
   return {
     reports: [
       ...(family || lamps.lit.length === 0 ? [report(bothTypes(dash.FAMILY_LAMPS), family ? 'lit' : 'out')] : []),
@@ -45,7 +82,9 @@ function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
         bothTypes(dash.OTHER_SYSTEMS),
         lamps.lit.filter((one) => OTHER_SYSTEMS.includes(one)).length > 1 ? 'many' : 'few',
       ),
+      ...(grown ? [{ ...report(bothTypes(dash.LAMP_GREW), 'told'), ids: [grown.id, lamps.id] }] : []),
       ...patterns.flatMap((one) => {
+        if (isGrown && (one === COMES_AND_GOES || one === STEADY)) return [];
         const table = dash.LAMP_PATTERN_TABLES[one];
         return table ? [report(bothTypes(table), 'told')] : [];
       }),
@@ -53,9 +92,24 @@ function readLamps(lamps: ObservationOf<'lamps'>, around: Around): Reading {
   };
 }
 
-function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null): Reading {
+/** A bend loads the wheels on its outer side: weak evidence for the corners there. */
+function bendReports(symptom: ObservationOf<'symptom'>, around: Around): Report[] {
+  if (!symptom.bend) return [];
+  const outer = symptom.bend === 'left' ? 'right' : 'left';
+  return around.vehicle.channels
+    .filter((one) => one !== 'rear-axle')
+    .map((channel) => ({
+      ids: [symptom.id],
+      channel,
+      check: bothTypes(dash.BEND_SIDE),
+      fits: { [channel.endsWith(outer) ? 'outer' : 'inner']: 1 },
+    }));
+}
+
+function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null, around: Around): Reading {
   const table = dash.SYMPTOM_TABLES[symptom.symptom];
-  return table ? saw(symptom, channel, bothTypes(table), 'present') : { reports: [] };
+  const own: Report[] = table ? [{ ids: [symptom.id], channel, check: bothTypes(table), fits: { present: 1 } }] : [];
+  return { reports: [...own, ...bendReports(symptom, around)] };
 }
 
 const DROPS: readonly string[] = ['drops-out', 'erratic', 'zero', 'cuts-in-late'];
@@ -162,7 +216,7 @@ export function readObservation(one: Observation, around: Around): Reading {
     case 'lamps':
       return readLamps(one, around);
     case 'symptom':
-      return readSymptom(one, named);
+      return readSymptom(one, named, around);
     case 'code':
       return readLoneCode(one, around) ?? { reports: [] };
     case 'no-code':

@@ -421,3 +421,38 @@ export const CODE_UNPLACED: Table = {
     { for: ['stale-code', 'battery-low', 'module-supply'], gives: { present: 0.6 }, why: 'old or voltage codes' },
   ],
 };
+
+/** Given that a code names the channel and tells its odometer reading: how long ago it was set. */
+export const CODE_AGE: Table = {
+  topic: 'code-age',
+  outcomes: ['recent', 'old'],
+  mistaken: 0.03,
+  otherwise: { gives: { old: 0.4 }, why: 'readings are stored with the first event, the last, or neither' },
+  rows: [
+    { for: ['stale-code'], gives: { old: 0.8 }, why: 'history was set some time ago' },
+    {
+      for: [...LASTING, 'sensor-dead', 'ring-wrong', 'loom-crossed'],
+      gives: { old: 0.08 },
+      why: 'a lasting fault sets its code anew; a few modules keep the first date',
+    },
+    {
+      for: [...CORRODED, ...BROKEN_NOW_AND_THEN, ...TURNING, 'tyre-mismatch'],
+      gives: { old: 0.15 },
+      why: 'comes back within a few hundred kilometres',
+    },
+    { for: ['battery-low', 'module-supply'], gives: { old: 0.2 }, why: 'set at the last weak start' },
+  ],
+};
+
+/** Many codes over several modules or wheels, all of one odometer reading. */
+export const CODE_FLOOD: Table = {
+  topic: 'code-flood',
+  outcomes: ['single', 'flood'],
+  mistaken: 0.02,
+  otherwise: { gives: { flood: 0.03 }, why: 'one faulty channel seldom upsets so many modules at once' },
+  rows: [
+    { for: ['battery-low'], gives: { flood: 0.55 }, why: 'low voltage throws codes everywhere at one moment' },
+    { for: ['module-supply'], gives: { flood: 0.35 }, why: 'a shared feed takes several down together' },
+    { for: ['stale-code'], gives: { flood: 0.35 }, why: 'left from an old flat battery' },
+  ],
+};

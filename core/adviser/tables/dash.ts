@@ -204,6 +204,43 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
   ]),
 };
 
+/** Now and then at first, always by now: told by two notes of the lamps. It stands in for both patterns. */
+export const LAMP_GREW: Table = pattern('grew', 0.04, { gives: { told: 0.06 }, why: 'seldom without cause' }, [
+  { for: [...WIRE_OPEN], gives: { told: 0.5 }, why: 'the last strand has parted' },
+  { for: [...CORRODED], gives: { told: 0.45 }, why: 'rot goes on until nothing passes' },
+  {
+    for: ['sensor-short', 'lead-short', 'loom-short-to-ground', 'loom-short-across', 'sensor-dead', 'plug-loose'],
+    gives: { told: 0.25 },
+    why: 'water and wear grow',
+  },
+  {
+    for: ['gap-wide', 'ring-swollen', 'ring-damaged', 'sensor-weak', 'bearing-play', 'module-supply'],
+    gives: { told: 0.25 },
+    why: 'rust and play grow until the signal is gone',
+  },
+  { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.12 }, why: 'by now it opens at nearly every start' },
+]);
+
+/** A trouble felt in one bend only: whether this corner is on its outer, loaded side. Weak. */
+export const BEND_SIDE: Table = {
+  topic: 'bend-side',
+  outcomes: ['inner', 'outer'],
+  mistaken: 0.1,
+  otherwise: { gives: { outer: 0.5 }, why: 'says nothing of a sound corner' },
+  rows: [
+    {
+      for: ['bearing-play', 'ring-swollen', 'gap-wide', 'sensor-damaged'],
+      gives: { outer: 0.7 },
+      why: 'side load moves ring and knuckle on the outer side',
+    },
+    {
+      for: ['lead-intermittent', 'lead-short', 'tyre-mismatch'],
+      gives: { outer: 0.6 },
+      why: 'the spring and the lock move the lead most there',
+    },
+  ],
+};
+
 const symptom = (word: string, otherwise: Table['otherwise'], rows: Table['rows']): Table => ({
   topic: `symptom-${word}`,
   outcomes: ['absent', 'present'],

@@ -130,15 +130,18 @@ const OTHER_FORMS: readonly Screen[] = [
 const ALL: readonly Screen[] = [LAYOUTS, TYPES, SLIPS, STATUSES, MODULES, DISTANCES, OTHER_FORMS].flat();
 
 describe('screens of readers', () => {
-  test.each(ALL)('%s', (_name, text, codes, leftover?: number) => {
-    const read = readReaderText(text);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
-    const found = read.value.found.map((one) =>
-      [one.code, one.status, one.module, one.odometer].filter((part) => part !== null).join(' '),
-    );
-    expect(found).toEqual(codes);
-    expect(read.value.leftover.length).toBe(leftover ?? 0);
-  });
+  test.each(ALL.map(([name, text, codes, leftover]) => ({ name, text, codes, leftover: leftover ?? 0 })))(
+    '$name',
+    ({ text, codes, leftover }) => {
+      const read = readReaderText(text);
+      if (!read.ok) throw new Error(read.problems[0]?.message);
+      const found = read.value.found.map((one) =>
+        [one.code, one.status, one.module, one.odometer].filter((part) => part !== null).join(' '),
+      );
+      expect(found).toEqual(codes);
+      expect(read.value.leftover.length).toBe(leftover);
+    },
+  );
 
   test('they are at least sixty', () => expect(ALL.length).toBeGreaterThanOrEqual(60));
 
