@@ -1,11 +1,16 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import type { CaseFile, Vehicle } from '../../core/casefile/contract';
+import type { CaseFile, OwnMeaning, Vehicle } from '../../core/casefile/contract';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
 import type { JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
+
+function emptyCase({ vehicle, owner }: VehicleRecord): CaseFile {
+  const nothing = { observations: [], repairs: [], work: [], costs: [], attachments: [], notes: [] };
+  return { format: 'zelf-case', version: 1, vehicle, owner, ...nothing, ending: null };
+}
 
 /** The vehicles and their jobs. */
 export const useGarage = defineStore('garage', () => {
@@ -41,23 +46,18 @@ export const useGarage = defineStore('garage', () => {
       await storage.changeFile(job.id, now(), (file) => ({ ...file, vehicle: { ...file.vehicle, ...vehicle } }));
   }
 
+  /** Keeps (or, with null, forgets) what a code means on this vehicle, for all its open jobs. */
+  async function keepMeaning(id: string, code: string, meaning: OwnMeaning | null): Promise<void> {
+    const known = vehicles.value.find((one) => one.id === id);
+    if (!known) return;
+    const { [code]: _old, ...others } = known.vehicle.codeMeanings ?? {};
+    await changeVehicle(id, { ...known.vehicle, codeMeanings: meaning ? { ...others, [code]: meaning } : others });
+  }
+
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
-    const file: CaseFile = {
-      format: 'zelf-case',
-      version: 1,
-      vehicle: record.vehicle,
-      owner: record.owner,
-      observations: [],
-      repairs: [],
-      work: [],
-      costs: [],
-      attachments: [],
-      notes: [],
-      ending: null,
-    };
-    return addJob(file, vehicleId, 'new job');
+    return addJob(emptyCase(record), vehicleId, 'new job');
   }
 
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
@@ -84,6 +84,7 @@ export const useGarage = defineStore('garage', () => {
     open,
     addVehicle,
     changeVehicle,
+    keepMeaning,
     startJob,
     importText,
     removeJob: (id: string) => storage.removeJob(id),

@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
-import { CODE_STATUSES } from '../../../core/casefile/words';
 import { CLEAR_NAMES } from '../../../core/report/names';
 import CornerCheck from './CornerCheck.vue';
 import EraseSequence from './EraseSequence.vue';
+import FoundCodes from './FoundCodes.vue';
+import ReaderHelp from './ReaderHelp.vue';
+import RecordedCodes from './RecordedCodes.vue';
+import TapAlong from './tapAlong/TapAlong.vue';
 import { useCodes } from './useCodes';
 
 type Status = ObservationOf<'code'>['status'];
 
 const codes = useCodes();
 const statuses = ref(new Map<string, Status>());
-const STATUS_WORDS: Readonly<Record<Status, string>> = {
-  current: 'current',
-  stored: 'stored',
-  pending: 'pending',
-  unknown: 'not told',
-};
 const isBare = computed(() => codes.recorded.value.length === 0 && codes.text.value === '');
+const isSharedRear = computed(() => codes.job.file?.vehicle.channels.includes('rear-axle') ?? false);
+const toRecord = computed(() => {
+  const [many, answers] = [codes.found.value.length, codes.modules.value.length];
+  if (many === 0 && answers > 0) return 'Record';
+  return `Record ${many || ''} ${many === 1 ? 'code' : 'codes'}`;
+});
 
 function setStatus(code: string, status: Status): void {
   statuses.value = new Map(statuses.value).set(code, status);
@@ -27,9 +30,6 @@ async function record(): Promise<void> {
   await codes.record(statuses.value);
   statuses.value = new Map();
 }
-
-/** Ghosts: erased, and not come back. */
-const ghosts = computed(() => new Set(codes.clears.value.flatMap((one) => one.stayed ?? [])));
 </script>
 
 <template>
@@ -48,43 +48,24 @@ const ghosts = computed(() => new Set(codes.clears.value.flatMap((one) => one.st
       <p v-if="codes.problem.value" class="warning" role="alert">
         This text {{ codes.problem.value }}. Nothing of it was recorded.
       </p>
-      <ul v-if="codes.found.value.length > 0" class="rows">
-        <li v-for="one in codes.found.value" :key="one.code + one.module" class="code">
-          <b class="figure number">{{ one.code }}</b>
-          <span class="meaning"
-            >{{ codes.meaningOf(codes.asObservation(one)).words
-            }}<span class="muted"> · {{ codes.meaningOf(codes.asObservation(one)).whose }}</span></span
-          >
-          <span class="chips" role="radiogroup" :aria-label="`Status of ${one.code}`">
-            <button
-              v-for="status in CODE_STATUSES"
-              :key="status"
-              class="tap small"
-              type="button"
-              role="radio"
-              :aria-checked="(statuses.get(one.code) ?? one.status) === status"
-              @click="setStatus(one.code, status)"
-            >
-              {{ STATUS_WORDS[status] }}
-            </button>
-          </span>
-        </li>
-      </ul>
-      <div v-if="codes.leftover.value.length > 0" class="told">
-        <b>Not understood, kept as typed:</b>
-        <p v-for="one in codes.leftover.value.slice(0, 6)" :key="one.line" class="muted">
-          line {{ one.line }}: {{ one.text.slice(0, 120) }}
-        </p>
-      </div>
+      <FoundCodes
+        :found="codes.found.value"
+        :modules="codes.modules.value"
+        :advice="codes.advice.value"
+        :leftover="codes.leftover.value"
+        :statuses="statuses"
+        :meaning-of="(one) => codes.meaningOf(codes.asObservation(one))"
+        @status="setStatus"
+      />
       <div class="chips">
         <button
           class="tap strong"
           type="button"
-          :disabled="codes.found.value.length === 0"
+          :disabled="codes.found.value.length + codes.modules.value.length === 0"
           data-test="record-codes"
           @click="record"
         >
-          Record {{ codes.found.value.length || '' }} {{ codes.found.value.length === 1 ? 'code' : 'codes' }}
+          {{ toRecord }}
         </button>
         <button class="tap" type="button" @click="codes.job.observe({ kind: 'no-code', module: 'abs' })">
           Read, no codes
@@ -97,23 +78,33 @@ const ghosts = computed(() => new Set(codes.clears.value.flatMap((one) => one.st
         A plain engine-code reader often cannot reach the brake module at all. If it shows nothing of the brakes, say so
         here before money is spent.
       </p>
+      <p v-if="isSharedRear" class="told">
+        One sensor serves both rear wheels here: codes for left rear and right rear both mean the rear axle.
+      </p>
+      <details>
+        <summary>The reader won't connect, or shows only the engine</summary>
+        <ReaderHelp />
+      </details>
+      <details :open="codes.job.file?.vehicle.channels.length === 0" data-test="tap-along">
+        <summary>No reader? Tap along with the lamp</summary>
+        <TapAlong
+          v-if="codes.job.record"
+          :key="codes.job.record.id"
+          :job-id="codes.job.record.id"
+          @record="codes.recordFlashes"
+        />
+      </details>
     </section>
-    <section v-if="codes.recorded.value.length > 0">
+    <section v-if="codes.recorded.value.length > 0 && codes.job.file">
       <h2>Recorded</h2>
-      <ul class="rows" data-test="recorded-codes">
-        <li v-for="one in codes.recorded.value" :key="one.id" class="code" :class="{ ghost: ghosts.has(one.code) }">
-          <b class="figure number">{{ one.code }}</b>
-          <span class="meaning"
-            >{{ codes.meaningOf(one).words
-            }}<span class="muted">
-              · {{ STATUS_WORDS[one.status] }}<template v-if="one.odometer"> · at {{ one.odometer }} km</template
-              ><template v-if="codes.meaningOf(one).whose"> · {{ codes.meaningOf(one).whose }}</template
-              ><template v-if="ghosts.has(one.code)"> · a ghost: it stayed away</template></span
-            ></span
-          >
-          <button class="tap quiet" type="button" @click="codes.job.withdraw(one.id, true)">Take back</button>
-        </li>
-      </ul>
+      <RecordedCodes
+        :sorted="codes.sorted.value"
+        :vehicle="codes.job.file.vehicle"
+        :meaning-of="codes.meaningOf"
+        @withdraw="(id) => codes.job.withdraw(id, true)"
+        @correct="codes.correct"
+        @mean="codes.keepMeaning"
+      />
     </section>
     <EraseSequence
       :recorded="codes.recorded.value"
@@ -161,24 +152,17 @@ section {
   align-items: center;
 }
 
-.number {
-  font-size: 1.1rem;
-  min-width: 96px;
-}
-
 .meaning {
   flex: 1 1 240px;
 }
 
-.small {
-  padding: 4px 12px;
-  font-weight: 500;
-}
-
-.ghost {
-  color: var(--muted);
-  text-decoration: line-through;
-  text-decoration-color: var(--muted);
+summary {
+  min-height: var(--target);
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  color: var(--action);
+  font-weight: 600;
 }
 
 @media (max-width: 700px) {

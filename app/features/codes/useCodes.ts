@@ -1,11 +1,13 @@
 import { computed } from 'vue';
-import type { Observation, ObservationOf } from '../../../core/casefile/contract';
+import type { Observation, ObservationOf, OwnMeaning } from '../../../core/casefile/contract';
 import { meaningFor } from '../../../core/codes/meaningFor';
 import { readerNames } from '../../../core/codes/readerNames';
 import { readReaderText, type FoundCode } from '../../../core/codes/readerText/readReaderText';
+import { sortCodes } from '../../../core/codes/roles';
 import { FAILURE_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
-import { useJob } from '../../stores/job';
+import { useGarage } from '../../stores/garage';
+import { useJob, type NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
 
@@ -34,14 +36,18 @@ export function shownMeaning(
 /** What the Codes stage shows and does. */
 export function useCodes() {
   const job = useJob();
+  const garage = useGarage();
   const { values } = usePreferences();
   const text = useDraft(() => `${job.record?.id}.codes`);
   const read = computed(() => readReaderText(text.value, job.file?.vehicle.codeMeanings ?? {}));
   const found = computed<readonly FoundCode[]>(() => (read.value.ok ? read.value.value.found : []));
   const leftover = computed(() => (read.value.ok ? read.value.value.leftover : []));
+  const modules = computed(() => (read.value.ok ? read.value.value.modules : []));
+  const advice = computed(() => (read.value.ok ? read.value.value.advice : []));
   const problem = computed(() => (read.value.ok ? '' : (read.value.problems[0]?.message ?? '')));
   const counted = computed<readonly Observation[]>(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
   const recorded = computed(() => counted.value.filter((one): one is Code => one.kind === 'code'));
+  const sorted = computed(() => (job.file ? sortCodes(job.file) : []));
   const clears = computed(() => counted.value.filter((one): one is ObservationOf<'clear'> => one.kind === 'clear'));
 
   function asObservation(one: FoundCode): Omit<Code, 'id'> {
@@ -55,14 +61,60 @@ export function useCodes() {
     };
   }
 
+  /** Records what was found: codes, modules without codes or answer, and the reader's advice as a note. */
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {
     const made = found.value.map((one) => ({ ...asObservation(one), status: statuses.get(one.code) ?? one.status }));
-    if (made.length === 0) return;
-    await job.observe(...made);
+    const answers: NewObservation[] = modules.value.map(({ module, answer }) => ({ kind: answer, module }));
+    const said = advice.value.map((one) => one.text).join(' ');
+    if (made.length + answers.length === 0) return;
+    const [first, ...rest] = made;
+    const noted = said && first ? [{ ...first, note: `reader's advice: ${said}`.slice(0, 500) }, ...rest] : made;
+    await job.observe(...noted, ...answers);
     text.value = '';
+  }
+
+  async function recordFlashes(list: readonly string[]): Promise<void> {
+    await job.observe(
+      ...list.map((one) => ({
+        kind: 'code' as const,
+        code: one,
+        status: 'unknown' as const,
+        module: 'abs' as const,
+        note: 'flash code; two takes agreed',
+      })),
+    );
+  }
+
+  /** Takes a recorded code back and puts it into the text again, to be typed right. */
+  async function correct(one: Code): Promise<void> {
+    await job.withdraw(one.id, true);
+    const parts = [one.code, one.meaning ?? '', one.status === 'unknown' || one.meaning ? '' : one.status];
+    text.value = [parts.filter(Boolean).join(' '), text.value].filter(Boolean).join('\n');
+  }
+
+  async function keepMeaning(code: string, meaning: OwnMeaning | null): Promise<void> {
+    if (job.record) await garage.keepMeaning(job.record.vehicleId, code, meaning);
   }
 
   const meaningOf = (code: Omit<Code, 'id'>): { readonly words: string; readonly whose: string } =>
     job.file ? shownMeaning(code, job.file, values.sides) : { words: '', whose: '' };
-  return { job, text, found, leftover, problem, recorded, clears, counted, record, asObservation, meaningOf };
+  return {
+    job,
+    text,
+    found,
+    leftover,
+    modules,
+    advice,
+    problem,
+    recorded,
+    sorted,
+    clears,
+    counted,
+    record,
+    recordFlashes,
+    correct,
+    keepMeaning,
+    asObservation,
+    meaningOf,
+  };
 }

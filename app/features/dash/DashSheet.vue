@@ -2,9 +2,12 @@
 import { computed } from 'vue';
 import { LAMP_PATTERNS, SYMPTOMS } from '../../../core/casefile/words';
 import { LAMP_NAMES, PATTERN_NAMES, SYMPTOM_NAMES } from '../../../core/report/names';
+import BulbCheck from './BulbCheck.vue';
 import ExclusionsPanel from './ExclusionsPanel.vue';
 import HistoryPanel from './HistoryPanel.vue';
 import LampSymbol from './LampSymbol.vue';
+import ManyLamps from './ManyLamps.vue';
+import ParkedLamps from './ParkedLamps.vue';
 import { FAMILY, OTHERS, useDash } from './useDash';
 
 const dash = useDash();
@@ -12,8 +15,12 @@ const cautions = computed(
   () =>
     dash.job.assessment?.cautions.filter((one) => /hydraulic|red|airbag|high-voltage|without-abs/.test(one.id)) ?? [],
 );
-const hasSymptom = (word: string): boolean =>
-  dash.symptoms.value.some((one) => one.kind === 'symptom' && one.symptom === word);
+const BENDS = ['left', 'right'] as const;
+/** Symptoms that a bend can bring on. */
+const bendable = computed(() =>
+  dash.symptoms.value.filter((one) => /stability|noise|pulses|speedometer/.test(one.symptom)),
+);
+const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => one.symptom === word);
 </script>
 
 <template>
@@ -21,7 +28,7 @@ const hasSymptom = (word: string): boolean =>
     <section v-for="one in cautions" :key="one.id" class="warning" role="alert">{{ one.text }}</section>
     <section>
       <h1>What is lit?</h1>
-      <p class="muted">At key-on every lamp shows for a few seconds: that is the bulb check. Note what stays.</p>
+      <BulbCheck />
       <div class="lamps">
         <button
           v-for="lamp in FAMILY"
@@ -50,6 +57,11 @@ const hasSymptom = (word: string): boolean =>
           </button>
         </div>
       </details>
+      <ParkedLamps v-if="dash.lit.value.length > 0" :lit="dash.lit.value" />
+      <details v-if="dash.lit.value.length > 1">
+        <summary>Why so many lamps?</summary>
+        <ManyLamps :lit="dash.lit.value" />
+      </details>
     </section>
     <section>
       <h2>How does it behave?</h2>
@@ -66,9 +78,22 @@ const hasSymptom = (word: string): boolean =>
         </button>
         <button type="button" class="tap quiet" @click="dash.allOut()">All lamps are out now</button>
       </div>
-      <p v-if="dash.lit.value.length > 1" class="told">
-        One deaf corner switches off ABS, stability and hill hold together. Many lamps do not mean many faults.
-      </p>
+      <details v-if="dash.lit.value.length > 0" :open="dash.earlier.value.length > 0">
+        <summary>It was different at first</summary>
+        <p class="muted">A fault that grew from now-and-then to always tells of something that went on parting.</p>
+        <div class="chips" data-test="earlier-pattern">
+          <button
+            v-for="word in LAMP_PATTERNS"
+            :key="word"
+            type="button"
+            class="tap"
+            :aria-pressed="dash.earlier.value.includes(word)"
+            @click="dash.toggleEarlier(word)"
+          >
+            {{ PATTERN_NAMES[word] }}
+          </button>
+        </div>
+      </details>
     </section>
     <HistoryPanel
       :history="dash.history.value"
@@ -90,6 +115,23 @@ const hasSymptom = (word: string): boolean =>
         >
           {{ SYMPTOM_NAMES[word] }}
         </button>
+      </div>
+      <div v-for="one in bendable" :key="one.id" class="bend">
+        <span>{{ SYMPTOM_NAMES[one.symptom] }}: only in one bend?</span>
+        <span class="chips">
+          <button
+            v-for="side in BENDS"
+            :key="side"
+            type="button"
+            class="tap"
+            :aria-pressed="one.bend === side"
+            :data-test="`bend-${side}`"
+            @click="dash.setBend(one.id, side)"
+          >
+            {{ side }} bends
+          </button>
+        </span>
+        <span class="muted">Weak: the outer wheels carry the load. Live speeds say more.</span>
       </div>
     </section>
     <ExclusionsPanel />
@@ -133,6 +175,13 @@ summary {
 details {
   display: grid;
   gap: 10px;
+}
+
+.bend {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
 }
 
 @media (max-width: 700px) {

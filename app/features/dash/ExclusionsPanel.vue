@@ -32,6 +32,8 @@ const LINES = computed(() => [
     kept: read(false),
     isCranking: false,
     says: 'Below this a flood of other codes means nothing: charge first.',
+    rules: 'Rested high: codes were not thrown by a flat battery today. Cranking tells the rest.',
+    fails: 'Low: charge or test it first. Most codes and readings are void until then.',
   },
   {
     id: 'cranking',
@@ -41,8 +43,15 @@ const LINES = computed(() => [
     kept: read(true),
     isCranking: true,
     says: 'A tired battery rests high and sags here.',
+    rules: 'Holds up: the battery is out of it. Buy none.',
+    fails: 'Sags: this alone throws codes for any wheel. Test the battery before a sensor.',
   },
 ]);
+
+const FLUID_SAYS = {
+  sound: 'Between the marks: the float switch is out of it.',
+  low: 'Low: top up, and find out why. Worn pads or a leak; a leak stops the drive.',
+} as const;
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
   const line = LINES.value.find((one) => one.id === id);
@@ -65,6 +74,12 @@ async function keep(id: string, isCranking: boolean): Promise<void> {
   line.text.value = '';
 }
 
+/** What the kept reading rules out, or calls for. */
+function verdictOf(line: { kept?: ObservationOf<'meter'>; limit: number; rules: string; fails: string }): string {
+  if (!line.kept || line.kept.value === 'overload') return '';
+  return line.kept.value >= line.limit ? line.rules : line.fails;
+}
+
 async function noteFluid(finding: 'sound' | 'level-low'): Promise<void> {
   if (fluid.value) await job.withdraw(fluid.value.id, true);
   await job.observe({ kind: 'look', part: 'fluid', finding });
@@ -83,7 +98,12 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
     <p class="muted">Measured, not guessed: many batteries are bought on a hunch.</p>
     <ul class="rows">
       <li class="line">
-        <span class="what"><b>Brake fluid</b><span class="muted">Some lamps share its float switch.</span></span>
+        <span class="what"
+          ><b>Brake fluid</b><span class="muted">Some lamps share its float switch.</span
+          ><span v-if="fluid?.kind === 'look'" class="verdict">{{
+            FLUID_SAYS[fluid.finding === 'sound' ? 'sound' : 'low']
+          }}</span></span
+        >
         <span class="chips">
           <button
             class="tap"
@@ -108,6 +128,7 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
           ><b>{{ one.label }}</b
           ><span class="muted"
             >At least <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span
+          ><span v-if="one.kept" class="verdict" :data-test="`says-${one.id}`">{{ verdictOf(one) }}</span
           ><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span
         >
         <span class="chips">
@@ -146,6 +167,11 @@ section {
 .what {
   display: grid;
   flex: 1 1 260px;
+}
+
+.verdict {
+  border-left: 4px solid var(--ink);
+  padding-left: 10px;
 }
 
 .bad {

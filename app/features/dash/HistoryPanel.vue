@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
+import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import { HISTORY_EVENTS, type Channel } from '../../../core/casefile/words';
-import { describeObservation } from '../../../core/report/describe';
 import { HISTORY_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
+import LatelyTimeline from './LatelyTimeline.vue';
 
 /** What was done to the car lately, and at which corner. */
-const props = defineProps<{ history: readonly Observation[]; channels: readonly Channel[]; file: CaseFile | null }>();
+defineProps<{
+  history: readonly ObservationOf<'history'>[];
+  channels: readonly Channel[];
+  file: CaseFile | null;
+}>();
 const emit = defineEmits<{
   add: [event: ObservationOf<'history'>['event'], channel: Channel | null, ago: number | null];
   remove: [id: string];
@@ -27,13 +31,6 @@ const chosen = ref<ObservationOf<'history'>['event'] | null>(null);
 const corner = ref<Channel | null>(null);
 const ago = ref<number | null>(null);
 const needsCorner = computed(() => chosen.value !== null && !CAR_EVENTS.includes(chosen.value));
-const shown = computed(() =>
-  props.history.map((one) => ({
-    id: one.id,
-    ...(props.file ? describeObservation(one, props.file, values) : { title: '', detail: '' }),
-  })),
-);
-
 function add(): void {
   if (!chosen.value) return;
   emit('add', chosen.value, needsCorner.value ? corner.value : null, ago.value);
@@ -47,15 +44,12 @@ function add(): void {
   <section>
     <h2>What was done lately, and where?</h2>
     <p class="muted">The corner that was touched last is the first to suspect, though not the verdict.</p>
-    <ul v-if="shown.length > 0" class="rows">
-      <li v-for="one in shown" :key="one.id" class="done">
-        <span
-          ><b>{{ one.title }}</b
-          ><span v-if="one.detail" class="muted">, {{ one.detail }}</span></span
-        >
-        <button class="tap quiet" type="button" @click="emit('remove', one.id)">Take back</button>
-      </li>
-    </ul>
+    <LatelyTimeline
+      v-if="history.length > 0 && file"
+      :history="history"
+      :vehicle="file.vehicle"
+      @remove="(id) => emit('remove', id)"
+    />
     <div class="chips">
       <button
         v-for="event in HISTORY_EVENTS"
@@ -110,14 +104,6 @@ section,
 .more {
   border-left: 6px double var(--ink);
   padding-left: 14px;
-}
-
-.done {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-  padding: 2px 0;
 }
 
 .small {

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { ObservationOf } from '../../../core/casefile/contract';
+import { CODE_STATUSES } from '../../../core/casefile/words';
+import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
+
+/** What was understood of the text, as it is typed; what was not stands beside it. */
+defineProps<{
+  found: readonly FoundCode[];
+  modules: ReaderText['modules'];
+  advice: ReaderText['advice'];
+  leftover: ReaderText['leftover'];
+  statuses: ReadonlyMap<string, Status>;
+  meaningOf: (one: FoundCode) => { readonly words: string; readonly whose: string };
+}>();
+const emit = defineEmits<{ status: [code: string, status: Status] }>();
+type Status = ObservationOf<'code'>['status'];
+
+const STATUS_WORDS: Readonly<Record<Status, string>> = {
+  current: 'current',
+  stored: 'stored',
+  pending: 'pending',
+  unknown: 'not told',
+};
+const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as const;
+</script>
+
+<template>
+  <div class="found">
+    <ul v-if="found.length + modules.length > 0" class="rows" data-test="found-codes">
+      <li v-for="one in found" :key="one.code + one.module" class="code">
+        <b class="figure number">{{ one.code }}</b>
+        <span class="meaning"
+          >{{ meaningOf(one).words }}<span class="muted"> · {{ meaningOf(one).whose }}</span
+          ><span v-if="one.module && one.module !== 'abs'" class="muted"> · {{ one.module }}</span
+          ><span v-if="one.odometer !== null" class="muted"> · at {{ one.odometer }} km</span></span
+        >
+        <span class="chips" role="radiogroup" :aria-label="`Status of ${one.code}`">
+          <button
+            v-for="status in CODE_STATUSES"
+            :key="status"
+            class="tap small"
+            type="button"
+            role="radio"
+            :aria-checked="(statuses.get(one.code) ?? one.status) === status"
+            @click="emit('status', one.code, status)"
+          >
+            {{ STATUS_WORDS[status] }}
+          </button>
+        </span>
+      </li>
+      <li v-for="one in modules" :key="one.module">
+        <b>{{ one.module === 'abs' ? 'Brake module' : one.module }}</b> {{ ANSWERS[one.answer] }}
+      </li>
+    </ul>
+    <p v-for="one in advice" :key="one.line" class="told">
+      “{{ one.text.slice(0, 160) }}”
+      <span class="muted">The reader's advice: noted, but it knows the code, not the part.</span>
+    </p>
+    <div v-if="leftover.length > 0" class="told" data-test="leftover">
+      <b>Not understood, nothing of it is dropped:</b>
+      <p v-for="one in leftover.slice(0, 6)" :key="one.line" class="muted">
+        line {{ one.line }}: {{ one.text.slice(0, 120) }}
+      </p>
+      <p v-if="leftover.length > 6" class="muted">and {{ leftover.length - 6 }} lines more</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.found {
+  display: grid;
+  gap: 12px;
+}
+
+.code {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+}
+
+.number {
+  font-size: 1.1rem;
+  min-width: 96px;
+}
+
+.meaning {
+  flex: 1 1 240px;
+}
+
+.small {
+  padding: 4px 12px;
+  font-weight: 500;
+}
+</style>

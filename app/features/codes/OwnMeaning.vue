@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { OwnMeaning, Vehicle } from '../../../core/casefile/contract';
+import { FAILURES, type Channel, type Failure } from '../../../core/casefile/words';
+import { FAILURE_NAMES } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { usePreferences } from '../../stores/preferences';
+
+/** What the owner's reader or manual says of a code: kept with the vehicle, and outranking the public table. */
+const props = defineProps<{ code: string; known: OwnMeaning | null; vehicle: Vehicle }>();
+const emit = defineEmits<{ keep: [meaning: OwnMeaning | null]; close: [] }>();
+const { values } = usePreferences();
+const channel = ref<Channel | null>(props.known?.channel ?? null);
+const failure = ref<Failure | null>(props.known?.failure ?? null);
+const text = ref(props.known?.text ?? '');
+
+function keep(): void {
+  const said = text.value.trim();
+  emit('keep', {
+    ...(props.known ?? {}),
+    ...(channel.value ? { channel: channel.value } : { channel: undefined }),
+    ...(failure.value ? { failure: failure.value } : { failure: undefined }),
+    ...(said ? { text: said } : { text: undefined }),
+  });
+}
+</script>
+
+<template>
+  <div class="own" data-test="own-meaning">
+    <p>
+      What does your reader or manual say of <b class="figure">{{ code }}</b>? It is kept for this vehicle.
+    </p>
+    <div class="chips" role="radiogroup" aria-label="Which corner">
+      <button
+        v-for="one in vehicle.channels"
+        :key="one"
+        class="tap"
+        type="button"
+        role="radio"
+        :aria-checked="channel === one"
+        :data-test="`own-${one}`"
+        @click="channel = channel === one ? null : one"
+      >
+        {{ sayChannel(one, values.sides, vehicle.steeringSide) }}
+      </button>
+    </div>
+    <div class="chips" role="radiogroup" aria-label="What failure">
+      <button
+        v-for="one in FAILURES"
+        :key="one"
+        class="tap small"
+        type="button"
+        role="radio"
+        :aria-checked="failure === one"
+        @click="failure = failure === one ? null : one"
+      >
+        {{ FAILURE_NAMES[one] }}
+      </button>
+    </div>
+    <el-input
+      v-model="text"
+      placeholder="its words, as printed"
+      aria-label="The meaning in its own words"
+      maxlength="300"
+    />
+    <div class="chips">
+      <button
+        class="tap strong"
+        type="button"
+        :disabled="!channel && !failure && text.trim() === ''"
+        data-test="keep-own"
+        @click="keep"
+      >
+        Keep for this vehicle
+      </button>
+      <button v-if="known" class="tap" type="button" @click="emit('keep', null)">Forget it</button>
+      <button class="tap quiet" type="button" @click="emit('close')">Leave it</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.own {
+  display: grid;
+  gap: 12px;
+  border-left: 6px double var(--ink);
+  padding: 4px 0 4px 14px;
+  flex: 1 1 100%;
+}
+
+.small {
+  padding: 4px 12px;
+  font-weight: 500;
+}
+</style>

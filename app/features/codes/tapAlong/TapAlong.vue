@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { FLASH_CODE_CAUTIONS, FLASH_CODE_STEPS } from '../../../../core/codes/readerHelp';
+import type { Flash } from '../../../../core/codes/rhythm/flash';
+import { flashesOf } from '../../../../core/codes/rhythm/practiceLamp';
+import TapPad from './TapPad.vue';
+import { useTakes } from './useTakes';
+
+/** Flash codes without any reader: two takes must agree before a code counts. */
+const props = defineProps<{ jobId: string }>();
+const emit = defineEmits<{ record: [codes: readonly string[]] }>();
+
+const takes = useTakes(() => `${props.jobId}.flash-takes`);
+const trials = useTakes(() => `${props.jobId}.practice-takes`);
+const open = ref<'lamp' | 'practice' | null>(null);
+const chosen = ref('23');
+const SCHEMES = [
+  ['either', 'find out'],
+  ['counts', 'a count a digit'],
+  ['long-short', 'long for tens, short for ones'],
+] as const;
+const practiceCodes = computed(() => chosen.value.split(/[^0-9]+/).filter((one) => /^\d{1,2}$/.test(one)));
+const practice = computed<readonly Flash[] | null>(() =>
+  open.value === 'practice' && practiceCodes.value.length > 0
+    ? flashesOf(practiceCodes.value, takes.scheme.value === 'long-short' ? 'long-short' : 'counts')
+    : null,
+);
+const practised = computed(() => trials.takes.value.at(-1));
+const isPractisedRight = computed(
+  () => [...new Set(practised.value?.codes)].join() === [...new Set(practiceCodes.value)].join(),
+);
+const call = computed(() => {
+  const { agreeing } = takes.settled.value;
+  const made = takes.takes.value.length;
+  if (takes.settled.value.codes) return '';
+  if (made === 0) return 'Take it twice: a code counts only when two takes agree.';
+  if (made === 1) return 'One take. Now a second.';
+  return agreeing >= 2 ? 'They agree, but the rhythm was uneven. One more take.' : 'These differ. One more take.';
+});
+
+function done(flashes: Flash[]): void {
+  (open.value === 'practice' ? trials : takes).add(flashes);
+  open.value = null;
+}
+
+function record(): void {
+  const codes = takes.settled.value.codes;
+  if (!codes) return;
+  emit('record', codes);
+  takes.clear();
+}
+</script>
+
+<template>
+  <div class="along">
+    <p class="muted">
+      Cars without a reader's socket flash the lamp: count, pause, count again. Tap with each flash; Zelf finds the
+      digits and leaves the bulb check out.
+    </p>
+    <details>
+      <summary>How to call the codes, and where the socket hides</summary>
+      <ol>
+        <li v-for="one in FLASH_CODE_STEPS" :key="one">{{ one }}</li>
+      </ol>
+      <p v-for="one in FLASH_CODE_CAUTIONS" :key="one" class="told">{{ one }}</p>
+    </details>
+    <div class="chips" role="radiogroup" aria-label="How the lamp counts">
+      <button
+        v-for="[id, words] in SCHEMES"
+        :key="id"
+        class="tap"
+        type="button"
+        role="radio"
+        :aria-checked="takes.scheme.value === id"
+        @click="takes.scheme.value = id"
+      >
+        {{ words }}
+      </button>
+    </div>
+    <ul v-if="takes.takes.value.length > 0" class="rows" data-test="takes">
+      <li v-for="(one, at) in takes.takes.value" :key="at" class="take">
+        <span
+          >Take {{ at + 1 }}: <b class="figure">{{ one.codes.join('  ') || 'nothing read' }}</b><span
+            v-if="one.ignored > 0"
+            class="muted"
+            >, {{ one.ignored }} flash{{ one.ignored > 1 ? 'es' : '' }} left out</span
+          ></span
+        >
+        <button class="tap quiet" type="button" @click="takes.remove(at)">Take back</button>
+      </li>
+    </ul>
+    <p v-if="takes.settled.value.codes" class="agreed" data-test="flash-agreed">
+      {{ takes.settled.value.agreeing }} takes agree: <b class="figure">{{ takes.settled.value.codes.join('  ') }}</b>
+    </p>
+    <p v-else class="muted">{{ call }}</p>
+    <div class="chips">
+      <button
+        v-if="takes.settled.value.codes"
+        class="tap strong"
+        type="button"
+        data-test="record-flash"
+        @click="record"
+      >
+        Record {{ takes.settled.value.codes.join(', ') }}
+      </button>
+      <button
+        class="tap"
+        :class="{ strong: !takes.settled.value.codes }"
+        type="button"
+        data-test="start-take"
+        @click="open = 'lamp'"
+      >
+        {{ takes.takes.value.length === 0 ? 'Start the first take' : 'Another take' }}
+      </button>
+    </div>
+    <details>
+      <summary>Practise on a lamp of Zelf's own</summary>
+      <div class="chips practice">
+        <label>Codes <el-input v-model="chosen" class="short" inputmode="numeric" aria-label="Codes to flash" /></label>
+        <button
+          class="tap"
+          type="button"
+          :disabled="practiceCodes.length === 0"
+          data-test="practise"
+          @click="open = 'practice'"
+        >
+          Start the lamp
+        </button>
+        <span v-if="practised" data-test="practised"
+          >You tapped <b class="figure">{{ practised.codes.join('  ') || 'nothing' }}</b>:
+          {{ isPractisedRight ? 'right.' : 'not what it flashed.' }}</span
+        >
+      </div>
+    </details>
+    <TapPad v-if="open" :read="takes.read" :practice="practice" @done="done" @close="open = null" />
+  </div>
+</template>
+
+<style scoped>
+.along {
+  display: grid;
+  gap: 12px;
+}
+
+.take {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 2px 0;
+}
+
+.agreed {
+  border-left: 6px solid var(--proved);
+  padding: 4px 0 4px 14px;
+  font-size: 1.1rem;
+}
+
+.practice {
+  align-items: center;
+}
+
+.short {
+  width: 120px;
+}
+
+ol {
+  margin: 0 0 10px;
+  padding-left: 22px;
+  display: grid;
+  gap: 6px;
+}
+
+summary {
+  min-height: var(--target);
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  color: var(--action);
+  font-weight: 600;
+}
+</style>
