@@ -159,6 +159,7 @@ useShortcuts({
 .main {
   flex: 1;
   min-width: 0;
+  position: relative;
   overflow-y: auto;
   scroll-padding: 80px;
 }

@@ -1,4 +1,5 @@
 import type { CaseFile, Observation, ObservationOf } from '../casefile/contract';
+import { spaced } from '../quantities/show';
 import { meaningFor } from './meaningFor';
 import { readerNames } from './readerNames';
 
@@ -91,7 +92,7 @@ export function sortCodes(file: CaseFile): readonly SortedCode[] {
     if (stayed.has(code.code)) return 'it stayed away after the erase';
     if (flood.has(code.id)) return 'set with many others at the same odometer reading: likely one old event';
     const age = latest !== null && code.odometer !== undefined ? latest - code.odometer : 0;
-    return age >= OLD_AFTER_KM ? `set ${age} km ago: likely history` : '';
+    return age >= OLD_AFTER_KM ? `set ${spaced(age)} km ago: likely history` : '';
   };
   const cause = codes.find((one) => (one.module ?? 'abs') === 'abs' && channelOf(one) !== null && isGhost(one) === '');
   return codes.map((code): SortedCode => {

@@ -37,3 +37,12 @@ export function showReading(value: number | 'overload', quantity: Quantity, reso
     : 2 - Math.floor(Math.log10(Math.abs(scaled) || 1));
   return { number: scaled.toFixed(Math.min(4, Math.max(0, places))), unit: prefix + UNIT[quantity] };
 }
+
+/**
+ * A whole number with its thousands set apart by a narrow space.
+ * @param value any number; it is rounded. @returns digits.
+ * @example spaced(84200) // => "84\u202f200"
+ */
+export function spaced(value: number): string {
+  return String(Math.round(value)).replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f');
+}

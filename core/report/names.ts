@@ -87,6 +87,16 @@ export const LAMP_NAMES: Readonly<Record<string, string>> = {
   service: 'Service',
   message: 'Message text',
 };
+export const MODULE_NAMES: Readonly<Record<string, string>> = {
+  abs: 'Brakes',
+  engine: 'Engine',
+  airbag: 'Airbag',
+  instruments: 'Instruments',
+  body: 'Body',
+  steering: 'Steering',
+  transmission: 'Transmission',
+  other: 'Another module',
+};
 export const PATTERN_NAMES: Readonly<Record<string, string>> = {
   'steady-from-key-on': 'steady, from key-on',
   'after-moving-off': 'only after moving off',

@@ -40,7 +40,7 @@ async function record(): Promise<void> {
       <el-input
         v-model="codes.text.value"
         type="textarea"
-        :rows="3"
+        :autosize="{ minRows: 3, maxRows: 9 }"
         placeholder="C0039-13 current   or the reader's whole screen"
         aria-label="Codes as the reader shows them"
         data-test="codes-text"

@@ -2,6 +2,8 @@
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { CODE_STATUSES } from '../../../core/casefile/words';
 import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
+import { spaced } from '../../../core/quantities/show';
+import { MODULE_NAMES } from '../../../core/report/names';
 
 /** What was understood of the text, as it is typed; what was not stands beside it. */
 defineProps<{
@@ -31,8 +33,8 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
         <b class="figure number">{{ one.code }}</b>
         <span class="meaning"
           >{{ meaningOf(one).words }}<span class="muted"> · {{ meaningOf(one).whose }}</span
-          ><span v-if="one.module && one.module !== 'abs'" class="muted"> · {{ one.module }}</span
-          ><span v-if="one.odometer !== null" class="muted"> · at {{ one.odometer }} km</span></span
+          ><span v-if="one.module && one.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[one.module] }}</span
+          ><span v-if="one.odometer !== null" class="muted"> · at {{ spaced(one.odometer) }} km</span></span
         >
         <span class="chips" role="radiogroup" :aria-label="`Status of ${one.code}`">
           <button
@@ -49,7 +51,7 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
         </span>
       </li>
       <li v-for="one in modules" :key="one.module">
-        <b>{{ one.module === 'abs' ? 'Brake module' : one.module }}</b> {{ ANSWERS[one.answer] }}
+        <b>{{ MODULE_NAMES[one.module] }}</b> {{ ANSWERS[one.answer] }}
       </li>
     </ul>
     <p v-for="one in advice" :key="one.line" class="told">

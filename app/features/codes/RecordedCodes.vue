@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue';
 import type { ObservationOf, OwnMeaning, Vehicle } from '../../../core/casefile/contract';
 import type { SortedCode } from '../../../core/codes/roles';
+import { spaced } from '../../../core/quantities/show';
+import { MODULE_NAMES } from '../../../core/report/names';
 import OwnMeaningForm from './OwnMeaning.vue';
 
 /** Recorded codes, each where it belongs: causes first, their echoes under them, ghosts and other systems greyed. */
@@ -24,7 +26,6 @@ const STATUS_WORDS: Readonly<Record<Code['status'], string>> = {
   pending: 'pending',
   unknown: 'status not told',
 };
-const MODULE_WORDS: Readonly<Record<string, string>> = { abs: 'brakes', other: 'another module' };
 const ROLE_WORDS = { cause: '', echo: 'echo', ghost: 'ghost', parked: 'parked' } as const;
 
 /** Echoes stand under their cause, whatever the order of recording. */
@@ -38,8 +39,8 @@ function details(one: Code): string {
   const { whose } = props.meaningOf(one);
   return [
     STATUS_WORDS[one.status],
-    one.module ? (MODULE_WORDS[one.module] ?? one.module) : '',
-    one.odometer ? `at ${one.odometer} km` : '',
+    one.module ? (MODULE_NAMES[one.module] ?? '') : '',
+    one.odometer ? `at ${spaced(one.odometer)} km` : '',
     whose,
   ]
     .filter(Boolean)

@@ -21,6 +21,9 @@ const WHOSE = {
   none: 'nobody says',
 } as const;
 
+/** The table's own corner, which stands ahead in the owner's words already. */
+const CORNER_AHEAD = /^(left|right) (front|rear) /;
+
 /** What a code means, ready to be shown. */
 export function shownMeaning(
   code: Omit<Code, 'id'>,
@@ -29,8 +32,10 @@ export function shownMeaning(
 ): { readonly words: string; readonly whose: string } {
   const { channel, failure, decoded, by } = meaningFor({ id: '', ...code }, file.vehicle, readerNames(file).meaning);
   const where = channel ? sayChannel(channel, sides, file.vehicle.steeringSide) : '';
-  const words = [where, failure ? FAILURE_NAMES[failure] : decoded.meaning].filter(Boolean).join(', ');
-  return { words: words || 'meaning not known', whose: WHOSE[by] };
+  const said = decoded.source === 'standard' ? decoded.meaning.replace(CORNER_AHEAD, '') : decoded.meaning;
+  const words = [where, failure ? FAILURE_NAMES[failure] : said].filter(Boolean).join(', ');
+  const whose = by === 'none' && decoded.source !== 'none' ? decoded.source : by;
+  return { words: words || 'meaning not known', whose: WHOSE[whose] };
 }
 
 /** What the Codes stage shows and does. */
@@ -67,8 +72,9 @@ export function useCodes() {
     const answers: NewObservation[] = modules.value.map(({ module, answer }) => ({ kind: answer, module }));
     const said = advice.value.map((one) => one.text).join(' ');
     if (made.length + answers.length === 0) return;
-    const [first, ...rest] = made;
-    const noted = said && first ? [{ ...first, note: `reader's advice: ${said}`.slice(0, 500) }, ...rest] : made;
+    const advised = found.value.findLastIndex((one) => one.line < (advice.value[0]?.line ?? 0));
+    const note = `reader's advice: ${said}`.slice(0, 500);
+    const noted = made.map((one, at) => (said && at === Math.max(0, advised) ? { ...one, note } : one));
     await job.observe(...noted, ...answers);
     text.value = '';
   }

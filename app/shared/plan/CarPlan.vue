@@ -28,7 +28,7 @@ const stateOf = computed(() => props.corners.find((one) => one.channel === props
 
 <template>
   <div class="plan">
-    <svg viewBox="-30 8 360 348" aria-hidden="true">
+    <svg viewBox="-48 8 396 348" aria-hidden="true">
       <defs>
         <pattern id="plan-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="8" height="8" class="hatch-ground" />
@@ -188,7 +188,7 @@ svg {
 
 .corner {
   position: absolute;
-  width: 31%;
+  width: 33%;
   min-height: var(--target);
   padding: 4px;
   border: 2px solid transparent;
@@ -243,11 +243,9 @@ svg {
   font-weight: 650;
 }
 
-.word {
-  white-space: nowrap;
-  display: inline-flex;
-  align-items: center;
-  gap: 4px;
+.word :deep(svg) {
+  vertical-align: -0.12em;
+  margin-right: 4px;
 }
 
 .reading {

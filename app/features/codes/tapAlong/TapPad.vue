@@ -126,11 +126,14 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
   cursor: pointer;
   touch-action: none;
   user-select: none;
-  border: 6px solid transparent;
+  margin: 14px;
+  border: 3px dashed var(--ink);
+  border-radius: 18px;
 }
 
 .pad.down {
-  border-color: var(--action);
+  border: 3px solid var(--action);
+  box-shadow: inset 0 0 0 8px var(--action);
   background: var(--raised);
 }
 
