@@ -1,4 +1,4 @@
-import { concernedCauses, groupLikelihood, type Group } from './groups';
+import { viewOf, type Group } from './groups';
 import type { CarModel, ChannelModel } from './model';
 import type { Posterior } from './posterior';
 import { priorsOf } from './weights';
@@ -14,9 +14,8 @@ const MUCH_LESS_LIKELY = 0.12;
 const UNLIKELY = 0.12;
 
 function values(group: Group, channel: ChannelModel): number[] {
-  return channel.hypotheses.map((way) =>
-    groupLikelihood(group, channel.type, concernedCauses(group, channel.type, way.faults[group.epoch] ?? [])),
-  );
+  const seen = viewOf(group, channel.type);
+  return channel.hypotheses.map((way) => seen.likelihood(seen.concerned(way.faults[group.epoch] ?? [])));
 }
 
 /** The group's reports without those that rest on one observation. */

@@ -115,6 +115,21 @@ function concerns(event: ObservationOf<'history'>, channel: Channel, channels: r
   return event.channel === undefined || channelOn(event.channel, channels) === channel;
 }
 
+const touches = (repair: Repair, channel: Channel, channels: readonly Channel[]): boolean =>
+  !repair.channel || channelOn(repair.channel, channels) === channel;
+
+/**
+ * What of the background bears on a channel: channels with the same key have the same ways.
+ * @param channel the channel. @param type its sensor type. @param about the car. @returns a key for look-ups.
+ */
+export function backgroundKey(channel: Channel, type: SensorType, about: Background): string {
+  const history = about.history.map((one) => Number(concerns(one, channel, about.channels)));
+  const repairs = about.boundaries.map((one) =>
+    one.is === 'repair' ? Number(touches(one.repair, channel, about.channels)) : 2,
+  );
+  return [type, ...history, '|', ...repairs].join();
+}
+
 /**
  * All the ways a channel may have been: sound, with an old code, one fault, or a cause with its consequence, through every repair.
  * @param channel the channel. @param type its sensor type in this variant. @param about the car.
@@ -122,8 +137,8 @@ function concerns(event: ObservationOf<'history'>, channel: Channel, channels: r
  */
 export function channelHypotheses(channel: Channel, type: SensorType, about: Background): Hypothesis[] {
   const factors = historyFactors(about.history.filter((one) => concerns(one, channel, about.channels)));
-  const touches = (repair: Repair): boolean => !repair.channel || channelOn(repair.channel, about.channels) === channel;
-  return throughBoundaries(channelStart(type, about.channels.length, factors), about.boundaries, touches, true);
+  const isTouched = (repair: Repair): boolean => touches(repair, channel, about.channels);
+  return throughBoundaries(channelStart(type, about.channels.length, factors), about.boundaries, isTouched, true);
 }
 
 /**

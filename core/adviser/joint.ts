@@ -1,261 +1,173 @@
-import { repairWordFits, type CarEvidence, type CarModel, type CarTerm, type ChannelModel } from './model';
+import { classesOf, type WayClass } from './classes';
+import { repairWordFits, type CarModel } from './model';
 import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from './priors';
 
-/** The sound ways of a channel (sound, or sound with an old code), taken together. */
-interface Sound {
-  /** mass[shared]: odds × likelihood of all sound ways. */
-  readonly mass: Float64Array;
-  readonly indexes: readonly number[];
+/** One joint state: a shared cause and a class of ways for every channel, with its unnormalised mass. */
+export interface JointState {
+  readonly mass: number;
+  readonly shared: number;
+  /** By channel: the class of its ways. */
+  readonly classes: Int16Array;
 }
 
-/** Every joint state that has mass: up to two faulty channels and one shared cause. Unused places are −1. */
+/** The joint posterior of one variant, unnormalised. */
 export interface Joint {
-  readonly size: number;
-  readonly mass: Float64Array;
-  readonly first: Int16Array;
-  readonly firstWay: Int16Array;
-  readonly second: Int16Array;
-  readonly secondWay: Int16Array;
-  readonly shared: Int16Array;
+  readonly classes: readonly (readonly WayClass[])[];
+  /** weights[shared][channel][way]: odds × likelihood of the channel's own evidence. */
+  readonly weights: readonly (readonly Float64Array[])[];
+  /** classWeights[shared][channel][class]: the same, summed over the class. */
+  readonly classWeights: readonly (readonly Float64Array[])[];
+  readonly states: readonly JointState[];
   readonly total: number;
-  /** For each channel and shared cause, what each sound way takes of the sound mass. */
-  readonly soundShares: readonly (readonly { readonly way: number; readonly share: number }[])[][];
 }
 
-function soundOf(channel: ChannelModel): Sound {
-  const indexes = channel.hypotheses.flatMap((one, index) => (one.faulty ? [] : [index]));
-  const mass = Float64Array.from(channel.likelihood, (row) =>
-    indexes.reduce((sum, index) => sum + (channel.hypotheses[index]?.odds ?? 0) * (row[index] ?? 0), 0),
-  );
-  return { mass, indexes };
+/** At most so many channels have a real fault at once. */
+const MOST_FAULTY = 2;
+/** States that can weigh no more than this share of what has been found are left out: thousands of them together less than 1e-6. */
+const NEGLIGIBLE = 1e-10;
+
+/** The car evidence as flat arrays, for the inner loop. */
+interface Terms {
+  readonly count: number;
+  readonly fit: Float64Array;
+  readonly isNormal: Uint8Array;
+  readonly leak: Float64Array;
+  /** First term of each piece of evidence, and the end. */
+  readonly from: Int32Array;
+  readonly mistaken: Float64Array;
+  readonly blind: Float64Array;
+  readonly power: Float64Array;
 }
 
-/** What a sound channel leaves of a term, on average over its sound ways. */
-function soundPart(channel: ChannelModel, part: Float64Array, sound: Sound, s: number): number {
-  const row = channel.likelihood[s] as Float64Array;
-  const sum = sound.indexes.reduce(
-    (total, index) => total + (channel.hypotheses[index]?.odds ?? 0) * (row[index] ?? 0) * (part[index] ?? 1),
-    0,
-  );
-  const mass = sound.mass[s] ?? 0;
-  return mass > 0 ? sum / mass : 1;
-}
-
-/** One term of a piece of car evidence under one shared cause, with every channel sound; a faulty way multiplies in its ratio. */
-interface PreparedTerm {
-  readonly fit: number;
-  readonly isNormal: boolean;
-  readonly leak: number;
-  readonly base: number;
-  readonly ratios: readonly Float64Array[];
-}
-
-/** A piece of car evidence, ready for the inner loop: terms by shared cause. */
-interface Prepared {
-  readonly evidence: CarEvidence;
-  readonly terms: readonly (readonly PreparedTerm[])[];
-}
-
-function prepareTerm(model: CarModel, term: CarTerm, sounds: readonly Sound[], s: number): PreparedTerm {
-  const parts = model.channels.map((channel, c) =>
-    Math.max(1e-12, soundPart(channel, term.byChannel[c] as Float64Array, sounds[c] as Sound, s)),
-  );
+function termsOf(model: CarModel): Terms {
+  const all = model.carEvidence.flatMap((one) => one.terms);
+  const from = [0];
+  for (const one of model.carEvidence) from.push((from.at(-1) ?? 0) + one.terms.length);
   return {
-    fit: term.fit,
-    isNormal: term.isNormal,
-    leak: term.isNormal ? term.otherwise : 1 - term.otherwise,
-    base: parts.reduce((product, one) => product * one, term.byShared[s] ?? 1),
-    ratios: parts.map((part, c) => (term.byChannel[c] as Float64Array).map((one) => one / part)),
+    count: all.length,
+    fit: Float64Array.from(all, (one) => one.fit),
+    isNormal: Uint8Array.from(all, (one) => Number(one.isNormal)),
+    leak: Float64Array.from(all, (one) => (one.isNormal ? one.otherwise : 1 - one.otherwise)),
+    from: Int32Array.from(from),
+    mistaken: Float64Array.from(model.carEvidence, (one) => one.mistaken),
+    blind: Float64Array.from(model.carEvidence, (one) => one.blind),
+    power: Float64Array.from(model.carEvidence, (one) => one.power),
   };
 }
 
-function prepare(model: CarModel, sounds: readonly Sound[]): Prepared[] {
-  return model.carEvidence.map((evidence) => ({
-    evidence,
-    terms: model.shared.map((_one, s) => evidence.terms.map((term) => prepareTerm(model, term, sounds, s))),
-  }));
+/** What has been chosen for the channels so far: products of parts, and which evidence some cause concerns. */
+interface Partial {
+  readonly parts: Float64Array;
+  readonly concerned: Uint8Array;
+  readonly left: Uint8Array;
+  readonly removed: Uint8Array;
 }
 
-/** Likelihood of one piece of car evidence in one joint state. Channels −1 are sound. */
-function carLikelihood({ evidence, terms }: Prepared, s: number, a: number, ha: number, b: number, hb: number): number {
-  const concerned =
-    evidence.concernedByShared[s] ||
-    (a >= 0 && evidence.concernedByChannel[a]?.[ha]) ||
-    (b >= 0 && evidence.concernedByChannel[b]?.[hb]);
-  const row = terms[s] as readonly PreparedTerm[];
-  let sum = 0;
-  for (let t = 0; t < row.length; t += 1) {
-    const term = row[t] as PreparedTerm;
-    let product = concerned ? term.base : term.base * term.leak;
-    if (a >= 0) product *= term.ratios[a]?.[ha] ?? 1;
-    if (b >= 0) product *= term.ratios[b]?.[hb] ?? 1;
-    sum += term.fit * (term.isNormal ? product : 1 - product);
+function blankPartial(model: CarModel, terms: Terms): Partial {
+  const repairs = model.repairEvidence.length;
+  return {
+    parts: new Float64Array(terms.count).fill(1),
+    concerned: new Uint8Array(model.carEvidence.length),
+    left: new Uint8Array(repairs),
+    removed: new Uint8Array(repairs),
+  };
+}
+
+type Traits = Omit<WayClass, 'ways' | 'faulty'>;
+
+function extend(into: Partial, before: Partial, by: Traits): void {
+  for (let t = 0; t < into.parts.length; t += 1) into.parts[t] = (before.parts[t] as number) * (by.parts[t] as number);
+  for (let e = 0; e < into.concerned.length; e += 1)
+    into.concerned[e] = (before.concerned[e] as number) | (by.concerned[e] as number);
+  for (let r = 0; r < into.left.length; r += 1) {
+    into.left[r] = (before.left[r] as number) | (by.left[r] as number);
+    into.removed[r] = (before.removed[r] as number) | (by.removed[r] as number);
   }
-  const value = (1 - evidence.mistaken) * sum + evidence.mistaken * evidence.blind;
-  return evidence.power === 1 ? value : value ** evidence.power;
 }
 
-/** Likelihood of all car evidence and of what was said of repairs. */
-function allCarLikelihood(
-  model: CarModel,
-  prepared: readonly Prepared[],
-  s: number,
-  a: number,
-  ha: number,
-  b: number,
-  hb: number,
-): number {
-  let product = model.repairEvidence.length > 0 ? repairLikelihood(model, s, a, ha, b, hb) : 1;
-  for (let e = 0; e < prepared.length; e += 1) product *= carLikelihood(prepared[e] as Prepared, s, a, ha, b, hb);
-  return product;
-}
-
-function repairLikelihood(model: CarModel, s: number, a: number, ha: number, b: number, hb: number): number {
+/** Likelihood of all evidence that names no channel, and of what was said of repairs. */
+function likelihoodOf(model: CarModel, terms: Terms, at: Partial): number {
   let product = 1;
-  for (const one of model.repairEvidence) {
-    const left =
-      (one.leftByShared[s] ?? 0) +
-      (a < 0 ? 0 : (one.leftByChannel[a]?.[ha] ?? 0)) +
-      (b < 0 ? 0 : (one.leftByChannel[b]?.[hb] ?? 0));
-    const removed =
-      (one.removedByShared[s] ?? 0) +
-      (a < 0 ? 0 : (one.removedByChannel[a]?.[ha] ?? 0)) +
-      (b < 0 ? 0 : (one.removedByChannel[b]?.[hb] ?? 0));
-    product *= repairWordFits(one.said, left > 0, removed > 0);
+  for (let e = 0; e < at.concerned.length; e += 1) {
+    let sum = 0;
+    const end = terms.from[e + 1] as number;
+    for (let t = terms.from[e] as number; t < end; t += 1) {
+      const part = at.concerned[e] ? (at.parts[t] as number) : (at.parts[t] as number) * (terms.leak[t] as number);
+      sum += (terms.fit[t] as number) * (terms.isNormal[t] ? part : 1 - part);
+    }
+    const mistaken = terms.mistaken[e] as number;
+    const value = (1 - mistaken) * sum + mistaken * (terms.blind[e] as number);
+    product *= terms.power[e] === 1 ? value : value ** (terms.power[e] as number);
   }
+  for (let r = 0; r < at.left.length; r += 1)
+    product *= repairWordFits(model.repairEvidence[r]?.said ?? 'unknown', at.left[r] === 1, at.removed[r] === 1);
   return product;
 }
 
-/** Grows with the states that are pushed into it. */
-class States {
-  size = 0;
-  total = 0;
-  readonly mass: Float64Array;
-  readonly columns: readonly [Int16Array, Int16Array, Int16Array, Int16Array, Int16Array];
-
-  constructor(capacity: number) {
-    this.mass = new Float64Array(capacity);
-    const column = (): Int16Array => new Int16Array(capacity);
-    this.columns = [column(), column(), column(), column(), column()];
-  }
-
-  push(mass: number, a: number, ha: number, b: number, hb: number, s: number): void {
-    if (!(mass > 0)) return;
-    const at = this.size;
-    this.mass[at] = mass;
-    this.columns[0][at] = a;
-    this.columns[1][at] = ha;
-    this.columns[2][at] = b;
-    this.columns[3][at] = hb;
-    this.columns[4][at] = s;
-    this.total += mass;
-    this.size += 1;
-  }
+function sharedTraits(model: CarModel, s: number): Traits {
+  return {
+    parts: Float64Array.from(model.carEvidence.flatMap((one) => one.terms.map((term) => term.byShared[s] ?? 1))),
+    concerned: Uint8Array.from(model.carEvidence, (one) => one.concernedByShared[s] ?? 0),
+    left: Uint8Array.from(model.repairEvidence, (one) => one.leftByShared[s] ?? 0),
+    removed: Uint8Array.from(model.repairEvidence, (one) => one.removedByShared[s] ?? 0),
+  };
 }
 
-function faultyOf(channel: ChannelModel): number[] {
-  return channel.hypotheses.flatMap((one, index) => (one.faulty ? [index] : []));
-}
-
-/** Odds × own likelihood of each faulty way of each channel, for one shared cause. */
-function weightsFor(model: CarModel, s: number): Float64Array[] {
+function weightsOf(model: CarModel, s: number): Float64Array[] {
   return model.channels.map((channel) =>
     Float64Array.from(channel.hypotheses, (one, h) => one.odds * (channel.likelihood[s]?.[h] ?? 0)),
   );
 }
 
-/** Shares of a channel's sound ways, its car evidence taken into account as if it stood alone. */
-function soundSharesOf(
-  model: CarModel,
-  prepared: readonly Prepared[],
-  c: number,
-  s: number,
-): { way: number; share: number }[] {
-  const channel = model.channels[c] as ChannelModel;
-  const raw = channel.hypotheses.flatMap((one, way) => {
-    if (one.faulty) return [];
-    const car = prepared.reduce((product, each) => product * carLikelihood(each, s, c, way, -1, -1), 1);
-    return [{ way, share: one.odds * (channel.likelihood[s]?.[way] ?? 0) * car }];
-  });
-  const sum = raw.reduce((total, one) => total + one.share, 0);
-  return raw.map(({ way, share }) => ({ way, share: sum > 0 ? share / sum : 0 }));
+function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Array {
+  return Float64Array.from(classes, (one) => one.ways.reduce((sum, way) => sum + (weights[way] ?? 0), 0));
 }
 
 /**
- * The joint posterior of one variant, unnormalised: all states of up to two faulty channels and at most one shared cause.
+ * The joint posterior of one variant: all states of up to two faulty channels and at most one shared cause, exactly.
  * Evidence that names a channel is a factor of that channel; evidence that names none is a noisy-OR over all causes.
- * @param model the variant. @returns the states with mass; `total` is the evidence's likelihood times the prior odds' sum.
+ * Ways that the latter cannot tell apart are summed first, so that the walk is over classes and not over ways.
+ * @param model the variant.
+ * @returns the states with mass; `total` is the evidence's likelihood times the prior odds' sum.
  */
 export function jointOf(model: CarModel): Joint {
-  const { channels, shared } = model;
-  const sounds = channels.map(soundOf);
-  const prepared = prepare(model, sounds);
-  const faulty = channels.map(faultyOf);
-  const largest = Math.max(...faulty.map((one) => one.length), 1);
-  const pairs = (channels.length * (channels.length - 1)) / 2;
-  const states = new States(shared.length * (1 + channels.length * largest + pairs * largest * largest));
-  const like = (s: number, a: number, ha: number, b: number, hb: number): number =>
-    allCarLikelihood(model, prepared, s, a, ha, b, hb);
-  shared.forEach((beside, s) => {
-    const weights = weightsFor(model, s);
-    const soundProduct = (skipA: number, skipB: number): number =>
-      sounds.reduce((product, one, c) => (c === skipA || c === skipB ? product : product * (one.mass[s] ?? 0)), 1);
-    const sharedBeside = s === 0 ? 1 : beside.odds * SHARED_BESIDE_FAULT;
-    states.push(beside.odds * soundProduct(-1, -1) * like(s, -1, -1, -1, -1), -1, -1, -1, -1, s);
-    faulty.forEach((ways, a) => {
-      const others = sharedBeside * soundProduct(a, -1);
-      for (const ha of ways) states.push((weights[a]?.[ha] ?? 0) * others * like(s, a, ha, -1, -1), a, ha, -1, -1, s);
-      for (let b = a + 1; b < channels.length; b += 1)
-        pushPairs(
-          states,
-          a,
-          b,
-          ways,
-          faulty[b] ?? [],
-          weights,
-          sharedBeside * SECOND_CHANNEL * soundProduct(a, b),
-          s,
-          like,
-        );
-    });
-  });
-  const [first, firstWay, second, secondWay, sharedColumn] = states.columns;
-  const soundShares = channels.map((_one, c) => shared.map((_beside, s) => soundSharesOf(model, prepared, c, s)));
-  return {
-    size: states.size,
-    mass: states.mass,
-    first,
-    firstWay,
-    second,
-    secondWay,
-    shared: sharedColumn,
-    total: states.total,
-    soundShares,
-  };
-}
+  const classes = model.channels.map((_one, c) => classesOf(model, c));
+  const weights = model.shared.map((_one, s) => weightsOf(model, s));
+  const classWeights = weights.map((row) => row.map((one, c) => sumOver(classes[c] ?? [], one)));
+  const terms = termsOf(model);
+  const depth = model.channels.length;
+  const partials = Array.from({ length: depth + 1 }, () => blankPartial(model, terms));
+  const blank = blankPartial(model, terms);
+  const chosen = new Int16Array(depth);
+  const states: JointState[] = [];
+  let total = 0;
 
-type Like = (s: number, a: number, ha: number, b: number, hb: number) => number;
-
-/** Pairs too light to matter are left out before their car evidence is looked at. */
-const NEGLIGIBLE = 1e-12;
-
-function pushPairs(
-  states: States,
-  a: number,
-  b: number,
-  waysA: readonly number[],
-  waysB: readonly number[],
-  weights: readonly Float64Array[],
-  others: number,
-  s: number,
-  like: Like,
-): void {
-  const floor = states.total * NEGLIGIBLE;
-  for (const ha of waysA) {
-    const withA = others * (weights[a]?.[ha] ?? 0);
-    for (const hb of waysB) {
-      const mass = withA * (weights[b]?.[hb] ?? 0);
-      if (mass > floor) states.push(mass * like(s, a, ha, b, hb), a, ha, b, hb, s);
+  /** Chooses a class for channel `c` and on; `open` channels with a real fault are still to come. */
+  function walk(s: number, c: number, open: number, mass: number): void {
+    if (c === depth) {
+      const weighed = mass * likelihoodOf(model, terms, partials[depth] as Partial);
+      total += weighed;
+      if (weighed > 0) states.push({ mass: weighed, shared: s, classes: chosen.slice() });
+      return;
+    }
+    const row = classWeights[s]?.[c] as Float64Array;
+    const all = classes[c] as readonly WayClass[];
+    for (let k = 0; k < all.length; k += 1) {
+      const one = all[k] as WayClass;
+      if (one.faulty ? open === 0 : open > depth - c - 1) continue;
+      const next = mass * (row[k] as number);
+      if (next <= total * NEGLIGIBLE) continue;
+      chosen[c] = k;
+      extend(partials[c + 1] as Partial, partials[c] as Partial, one);
+      walk(s, c + 1, one.faulty ? open - 1 : open, next);
     }
   }
+
+  for (let faulty = 0; faulty <= Math.min(MOST_FAULTY, depth); faulty += 1)
+    model.shared.forEach((beside, s) => {
+      const together = (faulty > 0 && s > 0 ? SHARED_BESIDE_FAULT : 1) * (faulty === 2 ? SECOND_CHANNEL : 1);
+      extend(partials[0] as Partial, blank, sharedTraits(model, s));
+      walk(s, 0, faulty, beside.odds * together);
+    });
+  return { classes, weights, classWeights, states, total };
 }

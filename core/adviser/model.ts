@@ -2,8 +2,8 @@ import type { CaseFile, ObservationOf } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import type { Cause } from './faults';
 import { chancesOf, tableFor } from './tables/table';
-import { concernedCauses, groupLikelihood, type Evidence, type Group } from './groups';
-import { channelHypotheses, sharedHypotheses, type Hypothesis } from './hypotheses';
+import { viewOf, type Evidence, type Group, type GroupView } from './groups';
+import { backgroundKey, channelHypotheses, sharedHypotheses, type Hypothesis } from './hypotheses';
 import { ACTIVE_CHANCE, SAME_TYPE_CHANCE } from './priors';
 import { REPAIR_RESULT } from './tables/trials';
 import type { Timeline } from './timeline';
@@ -77,6 +77,24 @@ function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight:
   ];
 }
 
+/** Hypotheses that show a check the same need its likelihood only once: causes of each kind, and which hypothesis is of which. */
+function kindsOf(
+  hypotheses: readonly Hypothesis[],
+  seen: GroupView,
+  epoch: number,
+): readonly [causes: readonly (readonly Cause[])[], kinds: Int32Array] {
+  const distinct: (readonly Cause[])[] = [];
+  const known = new Map<number, number>();
+  const kinds = Int32Array.from(hypotheses, (one) => {
+    const causes = seen.concerned(one.faults[epoch] ?? []);
+    const kind = seen.kindOf(causes);
+    const at = known.get(kind) ?? distinct.push(causes) - 1;
+    known.set(kind, at);
+    return at;
+  });
+  return [distinct, kinds];
+}
+
 function channelModel(
   channel: Channel,
   type: SensorType,
@@ -87,19 +105,14 @@ function channelModel(
   const own = groups.filter((one) => one.channel === channel);
   const likelihood = shared.map(() => new Float64Array(hypotheses.length).fill(1));
   for (const group of own) {
-    const known = new Map<string, number>();
+    const seen = viewOf(group, type);
+    const [first, kinds] = kindsOf(hypotheses, seen, group.epoch);
+    const alone = first.map((causes) => seen.likelihood(causes));
     shared.forEach((beside, s) => {
+      const also = seen.concerned(beside.faults[group.epoch] ?? []);
+      const values = also.length === 0 ? alone : first.map((causes) => seen.likelihood([...causes, ...also]));
       const row = likelihood[s] as Float64Array;
-      hypotheses.forEach((one, h) => {
-        const causes = concernedCauses(group, type, [
-          ...(one.faults[group.epoch] ?? []),
-          ...(beside.faults[group.epoch] ?? []),
-        ]);
-        const key = causes.join();
-        const value = known.get(key) ?? groupLikelihood(group, type, causes);
-        known.set(key, value);
-        row[h] = (row[h] ?? 1) * value;
-      });
+      for (let h = 0; h < row.length; h += 1) row[h] = (row[h] as number) * (values[kinds[h] as number] as number);
     });
   }
   return { channel, type, hypotheses, likelihood };
@@ -127,6 +140,15 @@ function carEvidenceOf(
   shared: readonly Hypothesis[],
 ): CarEvidence[] {
   const type = channels[0]?.type ?? 'passive';
+  /** Channels with the same ways share what is worked out of them. */
+  const alike = <T>(make: (ways: readonly Hypothesis[]) => T): T[] => {
+    const made = new Map<readonly Hypothesis[], T>();
+    return channels.map(({ hypotheses }) => {
+      const one = made.get(hypotheses) ?? make(hypotheses);
+      made.set(hypotheses, one);
+      return one;
+    });
+  };
   const distinct = new Map<string, { report: Group['reports'][number]; count: number }>();
   for (const report of group.reports) {
     const key = JSON.stringify(report.fits);
@@ -145,7 +167,7 @@ function carEvidenceOf(
       return {
         fit,
         isNormal,
-        byChannel: channels.map((one) => Float64Array.from(one.hypotheses, part)),
+        byChannel: alike((ways) => Float64Array.from(ways, part)),
         byShared: Float64Array.from(shared, part),
         otherwise: chances.otherwise[outcome] ?? 0,
       };
@@ -153,7 +175,7 @@ function carEvidenceOf(
     return [
       {
         terms,
-        concernedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, (h) => Number(concerns(h)))),
+        concernedByChannel: alike((ways) => Uint8Array.from(ways, (h) => Number(concerns(h)))),
         concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
         mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
         blind: Object.values(report.fits).reduce((sum, one) => sum + one, 0) / table.outcomes.length,
@@ -202,10 +224,17 @@ export function buildModels(file: CaseFile, timeline: Timeline, evidence: Eviden
   );
   const about = { channels: file.vehicle.channels, history, boundaries: timeline.boundaries };
   const shared = sharedHypotheses(about);
+  const known = new Map<string, readonly Hypothesis[]>();
+  const waysOf = (channel: Channel, type: SensorType): readonly Hypothesis[] => {
+    const key = backgroundKey(channel, type, about);
+    const ways = known.get(key) ?? channelHypotheses(channel, type, about);
+    known.set(key, ways);
+    return ways;
+  };
   return variantsOf(file).map(({ typeOf, weight }) => {
     const channels = file.vehicle.channels.map((channel) => {
       const type = typeOf(channel);
-      return channelModel(channel, type, channelHypotheses(channel, type, about), evidence.groups, shared);
+      return channelModel(channel, type, waysOf(channel, type), evidence.groups, shared);
     });
     const ofCar = evidence.groups.filter((one) => one.channel === null);
     return {

@@ -3,7 +3,7 @@ import type { Channel, SensorType } from '../casefile/words';
 import { faultRow, type Cause, type FaultId } from './faults';
 import { gatherEvidence, type Evidence } from './groups';
 import type { Hypothesis } from './hypotheses';
-import { jointOf, type Joint } from './joint';
+import { jointOf, type Joint, type JointState } from './joint';
 import { buildModels, type CarModel } from './model';
 import { timelineOf, type Timeline } from './timeline';
 
@@ -35,50 +35,59 @@ export function nowOf(hypothesis: Hypothesis | undefined): readonly Cause[] {
 }
 
 interface Marginals {
-  readonly ways: Float64Array[];
+  readonly ways: readonly Float64Array[];
   readonly shared: Float64Array;
   readonly none: number;
 }
 
-/** Chance that a channel that is sound by this state has nothing at all now. */
-function quietShare(model: CarModel, joint: Joint, c: number, s: number): number {
-  return (joint.soundShares[c]?.[s] ?? []).reduce(
-    (sum, { way, share }) => sum + (nowOf(model.channels[c]?.hypotheses[way]).length === 0 ? share : 0),
-    0,
+/** Share of each class's weight that has nothing at fault now, by shared cause and channel. */
+function quietShares(model: CarModel, joint: Joint): readonly (readonly Float64Array[])[] {
+  const quiet = model.channels.map((one) => Uint8Array.from(one.hypotheses, (way) => Number(nowOf(way).length === 0)));
+  return joint.weights.map((row, s) =>
+    row.map((weights, c) =>
+      Float64Array.from(joint.classes[c] ?? [], (one, k) => {
+        const all = joint.classWeights[s]?.[c]?.[k] ?? 0;
+        const still = one.ways.reduce((sum, way) => sum + (quiet[c]?.[way] ? (weights[way] ?? 0) : 0), 0);
+        return all > 0 ? still / all : 0;
+      }),
+    ),
   );
 }
 
 function marginalsOf(model: CarModel, joint: Joint): Marginals {
-  const ways = model.channels.map((one) => new Float64Array(one.hypotheses.length));
   const shared = new Float64Array(model.shared.length);
-  const soundMass = model.channels.map(() => new Float64Array(model.shared.length));
+  const byClass = joint.classWeights.map((row) => row.map((one) => new Float64Array(one.length)));
+  const quiet = quietShares(model, joint);
+  const sharedIsQuiet = model.shared.map((one) => nowOf(one).length === 0);
   let none = 0;
-  const quiet = model.channels.map((_one, c) => model.shared.map((_beside, s) => quietShare(model, joint, c, s)));
-  const empty = model.channels.map((one) => one.hypotheses.map((way) => nowOf(way).length === 0));
-  for (let at = 0; at < joint.size; at += 1) {
-    const mass = (joint.mass[at] ?? 0) / joint.total;
-    const [a, b, s] = [joint.first[at] ?? -1, joint.second[at] ?? -1, joint.shared[at] ?? 0];
-    const [ha, hb] = [joint.firstWay[at] ?? -1, joint.secondWay[at] ?? -1];
+  for (const state of joint.states) {
+    const mass = state.mass / joint.total;
+    const s = state.shared;
     shared[s] = (shared[s] ?? 0) + mass;
-    let quietHere = nowOf(model.shared[s]).length === 0 ? mass : 0;
-    for (let c = 0; c < ways.length; c += 1) {
-      const way = c === a ? ha : c === b ? hb : -1;
-      const target = way >= 0 ? (ways[c] as Float64Array) : (soundMass[c] as Float64Array);
-      const place = way >= 0 ? way : s;
-      target[place] = (target[place] ?? 0) + mass;
-      quietHere *= way >= 0 ? (empty[c]?.[way] ? 1 : 0) : (quiet[c]?.[s] ?? 1);
-    }
-    none += quietHere;
+    let still = sharedIsQuiet[s] ? mass : 0;
+    state.classes.forEach((k, c) => {
+      const row = byClass[s]?.[c] as Float64Array;
+      row[k] = (row[k] ?? 0) + mass;
+      still *= quiet[s]?.[c]?.[k] ?? 0;
+    });
+    none += still;
   }
-  spreadSound(joint, ways, soundMass);
-  return { ways, shared, none };
+  return { ways: spreadOver(model, joint, byClass), shared, none };
 }
 
-function spreadSound(joint: Joint, ways: readonly Float64Array[], soundMass: readonly Float64Array[]): void {
-  ways.forEach((row, c) => {
-    (soundMass[c] ?? new Float64Array()).forEach((mass, s) => {
-      for (const { way, share } of joint.soundShares[c]?.[s] ?? []) row[way] = (row[way] ?? 0) + mass * share;
-    });
+/** Within a class the ways keep their own weights. */
+function spreadOver(model: CarModel, joint: Joint, byClass: readonly (readonly Float64Array[])[]): Float64Array[] {
+  return model.channels.map((channel, c) => {
+    const ways = new Float64Array(channel.hypotheses.length);
+    byClass.forEach((row, s) =>
+      (joint.classes[c] ?? []).forEach((one, k) => {
+        const all = joint.classWeights[s]?.[c]?.[k] ?? 0;
+        const scale = all > 0 ? (row[c]?.[k] ?? 0) / all : 0;
+        if (scale === 0) return;
+        for (const way of one.ways) ways[way] = (ways[way] ?? 0) + scale * (joint.weights[s]?.[c]?.[way] ?? 0);
+      }),
+    );
+    return ways;
   });
 }
 
@@ -141,22 +150,32 @@ export function faultChances(posterior: Posterior): Ranked[] {
   return [...chances.values()].map((one) => ({ ...one, probability: Math.min(1, Math.max(0, one.probability)) }));
 }
 
+interface Found {
+  probability: number;
+  readonly faults: Scenario['faults'];
+  readonly typeOf: Scenario['typeOf'];
+}
+
 /**
  * The likeliest states of the car now, for planning.
  * @param posterior the belief. @param least states less likely than this are left out (share of all).
  * @returns scenarios whose probabilities sum to 1 again, likeliest first.
  */
 export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
-  const found = new Map<string, { probability: number; faults: Scenario['faults']; typeOf: Scenario['typeOf'] }>();
+  const found = new Map<string, Found>();
   posterior.models.forEach((model, v) => {
     const joint = posterior.joints[v] as Joint;
     const scale = (posterior.variantChance[v] ?? 0) / joint.total;
     const typeOf = (channel: Channel): SensorType =>
       model.channels.find((one) => one.channel === channel)?.type ?? 'passive';
-    for (let at = 0; at < joint.size; at += 1) {
-      const mass = (joint.mass[at] ?? 0) * scale;
-      if (mass >= least) addScenario(found, model, joint, at, mass, v, typeOf);
-    }
+    const put = (probability: number, faults: Scenario['faults']): void => {
+      const key = `${v}|${faults.map((one) => `${one.channel}.${one.fault}`).join()}`;
+      const known = found.get(key);
+      if (known) known.probability += probability;
+      else found.set(key, { probability, faults, typeOf });
+    };
+    for (const state of joint.states)
+      if (state.mass * scale >= least) unfold(model, joint, state, state.mass * scale, least, put);
   });
   const kept = [...found.values()].filter((one) => one.probability >= least);
   const total = kept.reduce((sum, one) => sum + one.probability, 0);
@@ -165,43 +184,27 @@ export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
     .sort((x, y) => y.probability - x.probability);
 }
 
-function addScenario(
-  found: Map<string, { probability: number; faults: Scenario['faults']; typeOf: Scenario['typeOf'] }>,
+/** A joint state is one of classes: tells the ways in it apart again, the light ones left out. */
+function unfold(
   model: CarModel,
   joint: Joint,
-  at: number,
+  state: JointState,
   mass: number,
-  v: number,
-  typeOf: Scenario['typeOf'],
+  least: number,
+  put: (probability: number, faults: Scenario['faults']) => void,
 ): void {
-  const s = joint.shared[at] ?? 0;
-  const places = [
-    [joint.first[at] ?? -1, joint.firstWay[at] ?? -1],
-    [joint.second[at] ?? -1, joint.secondWay[at] ?? -1],
-  ] as const;
-  const base = [
-    ...places.flatMap(([c, way]) =>
-      c < 0
-        ? []
-        : nowOf(model.channels[c]?.hypotheses[way]).map((fault) => ({
-            channel: model.channels[c]?.channel ?? null,
-            fault,
-          })),
-    ),
-    ...nowOf(model.shared[s]).map((fault) => ({ channel: null, fault })),
-  ];
-  const sound = model.channels.flatMap((_one, c) => (c === places[0][0] || c === places[1][0] ? [] : [c]));
-  const put = (faults: Scenario['faults'], probability: number): void => {
-    if (probability <= 0) return;
-    const key = `${v}|${faults.map((one) => `${one.channel}.${one.fault}`).join()}`;
-    const known = found.get(key);
-    if (known) known.probability += probability;
-    else found.set(key, { probability, faults, typeOf });
+  const shared = nowOf(model.shared[state.shared]).map((fault) => ({ channel: null, fault }));
+  const step = (c: number, probability: number, faults: Scenario['faults']): void => {
+    if (probability < least) return;
+    const channel = model.channels[c];
+    if (!channel) return put(probability, [...faults, ...shared]);
+    const k = state.classes[c] ?? 0;
+    const all = joint.classWeights[state.shared]?.[c]?.[k] ?? 0;
+    for (const way of joint.classes[c]?.[k]?.ways ?? []) {
+      const share = (joint.weights[state.shared]?.[c]?.[way] ?? 0) / all;
+      const own = nowOf(channel.hypotheses[way]).map((fault) => ({ channel: channel.channel, fault }));
+      step(c + 1, probability * share, [...faults, ...own]);
+    }
   };
-  const loud = sound.map((c) => ({ c, share: 1 - quietShare(model, joint, c, s) }));
-  const allQuiet = loud.reduce((product, one) => product * (1 - one.share), 1);
-  put(base, mass * allQuiet);
-  const worst = loud.reduce((best, one) => (one.share > best.share ? one : best), { c: -1, share: 0 });
-  if (worst.c >= 0)
-    put([...base, { channel: model.channels[worst.c]?.channel ?? null, fault: 'stale-code' }], mass * (1 - allQuiet));
+  step(0, mass, []);
 }

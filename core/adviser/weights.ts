@@ -1,7 +1,7 @@
 import type { Channel, Segment } from '../casefile/words';
 import { SEGMENTS } from '../casefile/words';
 import { faultRow, type Cause } from './faults';
-import { concernedCauses, groupLikelihood, type Group } from './groups';
+import { viewOf, type Group } from './groups';
 import type { Hypothesis } from './hypotheses';
 import type { CarModel, ChannelModel } from './model';
 import type { Posterior } from './posterior';
@@ -21,7 +21,8 @@ function likeliest(posterior: Posterior): CarModel {
 }
 
 function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Cause[]): number {
-  return groupLikelihood(group, channel.type, concernedCauses(group, channel.type, faults));
+  const seen = viewOf(group, channel.type);
+  return seen.likelihood(seen.concerned(faults));
 }
 
 /**
@@ -41,20 +42,32 @@ function isIn(way: Hypothesis, epoch: number, segment: Segment): boolean {
   return (way.faults[epoch] ?? []).some((fault) => faultRow(fault).segment === segment);
 }
 
-/** Average likelihood of a group over ways, weighed by their priors; null when there are none. */
-function average(
+/** Likelihood of a group under every way, weighed by the ways' priors: summed over all, and over those with a fault in each segment. */
+function weigh(
   group: Group,
   channel: ChannelModel,
-  isWanted: (way: Hypothesis) => boolean,
   priors: readonly number[],
-): number | null {
-  let [sum, weight] = [0, 0];
+): { readonly all: Sum; readonly inside: ReadonlyMap<Segment, Sum> } {
+  const seen = viewOf(group, channel.type);
+  const all = { likelihood: 0, weight: 0 };
+  const inside = new Map<Segment, Sum>();
   channel.hypotheses.forEach((way, h) => {
-    if (!isWanted(way)) return;
-    weight += priors[h] ?? 0;
-    sum += (priors[h] ?? 0) * likelihoodOf(group, channel, way.faults[group.epoch] ?? []);
+    const faults = way.faults[group.epoch] ?? [];
+    const weight = priors[h] ?? 0;
+    const likelihood = weight * seen.likelihood(seen.concerned(faults));
+    all.weight += weight;
+    all.likelihood += likelihood;
+    for (const segment of new Set(faults.map((one) => faultRow(one).segment as Segment))) {
+      const sum = inside.get(segment) ?? { likelihood: 0, weight: 0 };
+      inside.set(segment, { likelihood: sum.likelihood + likelihood, weight: sum.weight + weight });
+    }
   });
-  return weight > 0 ? sum / weight : null;
+  return { all, inside };
+}
+
+interface Sum {
+  readonly likelihood: number;
+  readonly weight: number;
 }
 
 /**
@@ -63,20 +76,20 @@ function average(
  */
 export function weightsOf(posterior: Posterior): Weight[] {
   const model = likeliest(posterior);
+  const priors = new Map(model.channels.map((one) => [one, priorsOf(one, model.channels.length)]));
   return posterior.evidence.groups.flatMap((group) => {
     const ids = [...new Set(group.reports.flatMap((one) => one.ids))];
     const targets = model.channels.filter((one) => group.channel === null || one.channel === group.channel);
-    return targets.flatMap((channel) =>
-      SEGMENTS.flatMap((segment): Weight[] => {
-        const priors = priorsOf(channel, model.channels.length);
-        const withFault = average(group, channel, (one) => isIn(one, group.epoch, segment), priors);
-        const without = average(group, channel, (one) => !isIn(one, group.epoch, segment), priors);
-        if (withFault === null || without === null || without <= 0) return [];
-        return [
-          { ids, channel: channel.channel, segment, decibans: Math.round(100 * Math.log10(withFault / without)) / 10 },
-        ];
-      }),
-    );
+    return targets.flatMap((channel) => {
+      const { all, inside } = weigh(group, channel, priors.get(channel) ?? []);
+      return SEGMENTS.flatMap((segment): Weight[] => {
+        const own = inside.get(segment);
+        const without = own && (all.likelihood - own.likelihood) / (all.weight - own.weight);
+        if (!own || own.weight <= 0 || !without || !(without > 0)) return [];
+        const decibans = Math.round(100 * Math.log10(own.likelihood / own.weight / without)) / 10;
+        return [{ ids, channel: channel.channel, segment, decibans }];
+      });
+    });
   });
 }
 

@@ -229,7 +229,8 @@ function tellingFirst(moves: readonly PricedMove[], at: Situation): PricedMove[]
     one.money === 0 &&
     canSayOtherwise(one.candidate, at, option);
   const quick = equals.find(isQuick);
-  const noLonger = equals.filter((one) => one.channel === top.channel && one.minutes <= top.minutes + NEARLY_MINUTES);
+  const isHere = (one: PricedMove): boolean => one.channel === top.channel || one.channel === null;
+  const noLonger = equals.filter((one) => isHere(one) && one.minutes <= top.minutes + NEARLY_MINUTES);
   const best = quick ?? noLonger.reduce((chosen, one) => (one.alone < chosen.alone - 1e-9 ? one : chosen), top);
   return [best, ...moves.filter((one) => one !== best)];
 }

@@ -33,6 +33,8 @@ export interface Chances {
   readonly table: Table;
   readonly otherwise: readonly number[];
   readonly byFault: ReadonlyMap<Cause, readonly number[]>;
+  /** Causes of one row show the same: the row's number, from 1. */
+  readonly rowOf: ReadonlyMap<Cause, number>;
 }
 
 function spread(outcomes: readonly string[], gives: Row['gives']): number[] {
@@ -52,15 +54,21 @@ export function chancesOf(table: Table): Chances {
   const known = compiled.get(table);
   if (known) return known;
   const byFault = new Map<Cause, readonly number[]>();
-  for (const row of table.rows) {
+  const rowOf = new Map<Cause, number>();
+  table.rows.forEach((row, at) => {
     const chances = spread(table.outcomes, row.gives);
-    for (const fault of row.for) byFault.set(fault, chances);
-  }
+    for (const fault of row.for) {
+      byFault.set(fault, chances);
+      rowOf.set(fault, at + 1);
+    }
+  });
   for (const { fault, form } of FORMS) {
     const whole = byFault.get(fault);
-    if (whole && !byFault.has(form)) byFault.set(form, whole);
+    if (!whole || byFault.has(form)) continue;
+    byFault.set(form, whole);
+    rowOf.set(form, rowOf.get(fault) ?? 0);
   }
-  const chances: Chances = { table, otherwise: spread(table.outcomes, table.otherwise.gives), byFault };
+  const chances: Chances = { table, otherwise: spread(table.outcomes, table.otherwise.gives), byFault, rowOf };
   compiled.set(table, chances);
   return chances;
 }
