@@ -36,6 +36,7 @@ const MOST_VALUES = 65_536;
 
 /** Splits classes further by the values of one column. */
 function refine(classOf: readonly number[], column: Float64Array | Uint8Array): readonly number[] {
+  if (column.every((one) => one === column[0])) return classOf;
   const values = new Map<number, number>();
   const pairs = new Map<number, number>();
   return classOf.map((before, way) => {

@@ -100,8 +100,11 @@ function makeView(group: Group, type: SensorType): GroupView {
   const chances = chancesOf(table);
   const fits = group.reports.map((report) => reportFits(report, table.outcomes, table.mistaken));
   const values = new Map<number, number>();
-  const kindOf = (causes: readonly Cause[]): number =>
-    causes.reduce((kind, one) => kind * MOST_KINDS + 2 * (chances.rowOf.get(one) ?? 0) + Number(isVolatile(one)), 0);
+  const kindOf = (causes: readonly Cause[]): number => {
+    let kind = 0;
+    for (const one of causes) kind = kind * MOST_KINDS + 2 * (chances.rowOf.get(one) ?? 0) + Number(isVolatile(one));
+    return kind;
+  };
   return {
     concerned: (causes) => {
       if (causes.length === 0) return NO_CAUSES;

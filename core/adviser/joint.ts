@@ -1,4 +1,5 @@
 import { classesOf, type WayClass } from './classes';
+import type { Hypothesis } from './hypotheses';
 import { repairWordFits, type CarModel } from './model';
 import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from './priors';
 
@@ -114,13 +115,20 @@ function sharedTraits(model: CarModel, s: number): Traits {
 }
 
 function weightsOf(model: CarModel, s: number): Float64Array[] {
-  return model.channels.map((channel) =>
-    Float64Array.from(channel.hypotheses, (one, h) => one.odds * (channel.likelihood[s]?.[h] ?? 0)),
-  );
+  return model.channels.map(({ hypotheses, likelihood }) => {
+    const row = likelihood[s] as Float64Array;
+    const weights = new Float64Array(row.length);
+    for (let h = 0; h < row.length; h += 1) weights[h] = (hypotheses[h] as Hypothesis).odds * (row[h] as number);
+    return weights;
+  });
 }
 
 function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Array {
-  return Float64Array.from(classes, (one) => one.ways.reduce((sum, way) => sum + (weights[way] ?? 0), 0));
+  const sums = new Float64Array(classes.length);
+  classes.forEach((one, k) => {
+    for (const way of one.ways) sums[k] = (sums[k] as number) + (weights[way] as number);
+  });
+  return sums;
 }
 
 /**
@@ -147,7 +155,7 @@ export function jointOf(model: CarModel): Joint {
     if (c === depth) {
       const weighed = mass * likelihoodOf(model, terms, partials[depth] as Partial);
       total += weighed;
-      if (weighed > 0) states.push({ mass: weighed, shared: s, classes: chosen.slice() });
+      if (weighed > total * NEGLIGIBLE) states.push({ mass: weighed, shared: s, classes: chosen.slice() });
       return;
     }
     const row = classWeights[s]?.[c] as Float64Array;

@@ -85,13 +85,17 @@ function kindsOf(
 ): readonly [causes: readonly (readonly Cause[])[], kinds: Int32Array] {
   const distinct: (readonly Cause[])[] = [];
   const known = new Map<number, number>();
-  const kinds = Int32Array.from(hypotheses, (one) => {
-    const causes = seen.concerned(one.faults[epoch] ?? []);
+  const kinds = new Int32Array(hypotheses.length);
+  for (let h = 0; h < kinds.length; h += 1) {
+    const causes = seen.concerned(hypotheses[h]?.faults[epoch] ?? []);
     const kind = seen.kindOf(causes);
-    const at = known.get(kind) ?? distinct.push(causes) - 1;
-    known.set(kind, at);
-    return at;
-  });
+    let at = known.get(kind);
+    if (at === undefined) {
+      at = distinct.push(causes) - 1;
+      known.set(kind, at);
+    }
+    kinds[h] = at;
+  }
   return [distinct, kinds];
 }
 

@@ -65,11 +65,12 @@ function marginalsOf(model: CarModel, joint: Joint): Marginals {
     const s = state.shared;
     shared[s] = (shared[s] ?? 0) + mass;
     let still = sharedIsQuiet[s] ? mass : 0;
-    state.classes.forEach((k, c) => {
+    for (let c = 0; c < state.classes.length; c += 1) {
+      const k = state.classes[c] as number;
       const row = byClass[s]?.[c] as Float64Array;
-      row[k] = (row[k] ?? 0) + mass;
+      row[k] = (row[k] as number) + mass;
       still *= quiet[s]?.[c]?.[k] ?? 0;
-    });
+    }
     none += still;
   }
   return { ways: spreadOver(model, joint, byClass), shared, none };

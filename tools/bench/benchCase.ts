@@ -3,6 +3,8 @@ import type { Channel } from '../../core/casefile/words';
 
 const CHANNELS: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];
 
+const PASSIVE = Object.fromEntries(CHANNELS.map((one) => [one, 'passive' as const]));
+
 type Bare = Observation extends infer O ? (O extends Observation ? Omit<O, 'id'> : never) : never;
 
 /** What was seen at every corner: six checks each. */
@@ -31,7 +33,12 @@ export function benchCase(): CaseFile {
   return {
     format: 'zelf-case',
     version: 1,
-    vehicle: { name: 'Tansy', channels: CHANNELS, specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } } },
+    vehicle: {
+      name: 'Tansy',
+      channels: CHANNELS,
+      sensorTypes: PASSIVE,
+      specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } },
+    },
     observations: [...car, ...corners].map((one, at) => ({ ...one, id: `o${at + 1}` })),
   };
 }

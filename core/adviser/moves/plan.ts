@@ -191,7 +191,7 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
 
 /** A free look of a few minutes comes before any part that costs money, as long as it can say otherwise. */
 const SHORT_LOOK_MINUTES = 5;
-const SHORT_LOOK_MAY_COST = 1.5;
+const SHORT_LOOK_MAY_COST_MINUTES = 6;
 const CAN_SAY_OTHERWISE = 0.04;
 
 /** Whether some outcome that may well come would have another repair made first. */
@@ -255,7 +255,7 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
       one.channel === top.channel &&
       one.minutes <= SHORT_LOOK_MINUTES &&
       one.money === 0 &&
-      one.finish - top.finish < SHORT_LOOK_MAY_COST &&
+      one.finish - top.finish < (at.problem.hourValue * SHORT_LOOK_MAY_COST_MINUTES) / 60 &&
       canSayOtherwise(one.candidate, at, top.option),
   );
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];

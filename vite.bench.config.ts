@@ -1,0 +1,12 @@
+import { defineConfig } from 'vite';
+
+/** The benchmark is measured as the application ships: bundled, not transformed on the fly. */
+export default defineConfig({
+  publicDir: false,
+  build: {
+    ssr: 'tools/bench.ts',
+    outDir: 'dist/bench',
+    target: 'node20',
+    rollupOptions: { output: { entryFileNames: 'bench.mjs' } },
+  },
+});
