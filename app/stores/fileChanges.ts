@@ -1,11 +1,21 @@
 import type { FullAssessment } from '../../core/adviser/assess';
-import type { CaseFile, Repair, Work } from '../../core/casefile/contract';
+import type { CaseFile, Observation, Repair, Work } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 
 /** Changes of a case file: each takes the newest file and gives the changed one. */
 
 export function withWithdrawn(file: CaseFile, id: string, withdrawn: boolean): CaseFile {
   return { ...file, observations: file.observations.map((one) => (one.id === id ? { ...one, withdrawn } : one)) };
+}
+
+/** The observation said again, in its old place: what came before and after it stays so. */
+export function withCorrected(file: CaseFile, id: string, said: Omit<Observation, 'id' | 'at'>): CaseFile {
+  return {
+    ...file,
+    observations: file.observations.map((one) =>
+      one.id === id ? ({ ...said, id, ...(one.at === undefined ? {} : { at: one.at }) } as Observation) : one,
+    ),
+  };
 }
 
 export function withNote(file: CaseFile, id: string, note: string): CaseFile {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import type { CaseFile, OwnMeaning, Vehicle } from '../../core/casefile/contract';
+import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
@@ -54,6 +54,14 @@ export const useGarage = defineStore('garage', () => {
     await changeVehicle(id, { ...known.vehicle, codeMeanings: meaning ? { ...others, [code]: meaning } : others });
   }
 
+  /** Keeps what time and parts cost this owner, for all open jobs of the vehicle. */
+  async function changeOwner(id: string, owner: Owner): Promise<void> {
+    const known = vehicles.value.find((one) => one.id === id);
+    if (known) await storage.putVehicle({ ...known, owner });
+    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
+      await storage.changeFile(job.id, now(), (file) => ({ ...file, owner }));
+  }
+
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
@@ -85,6 +93,7 @@ export const useGarage = defineStore('garage', () => {
     addVehicle,
     changeVehicle,
     keepMeaning,
+    changeOwner,
     startJob,
     importText,
     removeJob: (id: string) => storage.removeJob(id),

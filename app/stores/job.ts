@@ -85,6 +85,7 @@ export const useJob = defineStore('job', () => {
     observe,
     alter,
     imagine: (before: CaseFile, seen: readonly Observation[]) => adviser.imagine(before, seen),
+    overturns: (before: CaseFile) => adviser.overturns(before),
     ...fileActions(alter, newId, now),
     setStage: async (stage: StageName) =>
       record.value && record.value.stage !== stage ? storage.changeJob(record.value.id, { stage }) : undefined,

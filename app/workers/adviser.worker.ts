@@ -1,11 +1,16 @@
 import { expose } from 'comlink';
 import { assessFully, type FullAssessment } from '../../core/adviser/assess';
 import { imaginePaths } from '../../core/adviser/imagine';
+import { overturnsOf, type Overturn } from '../../core/adviser/overturn';
 import type { SegmentView } from '../../core/adviser/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 
 const api = {
   assess: (file: CaseFile): FullAssessment => assessFully(file),
+  overturns: (file: CaseFile): readonly Overturn[] => {
+    const { next, ranking } = assessFully(file);
+    return overturnsOf(file, next, ranking[0]);
+  },
   imagine: (file: CaseFile, seen: readonly Observation[]): SegmentView[][] => imaginePaths(file, seen),
 };
 

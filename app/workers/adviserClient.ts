@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { FullAssessment } from '../../core/adviser/assess';
+import type { Overturn } from '../../core/adviser/overturn';
 import type { SegmentView } from '../../core/adviser/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { AdviserApi } from './adviser.worker';
@@ -10,6 +11,8 @@ export interface AdviserClient {
   assess(file: CaseFile): Promise<FullAssessment | null>;
   /** What the paths would be for each thing that might be seen. */
   imagine(file: CaseFile, seen: readonly Observation[]): Promise<SegmentView[][]>;
+  /** Which answers would put another fault first. */
+  overturns(file: CaseFile): Promise<readonly Overturn[]>;
 }
 
 /** Vue's proxies cannot be sent to a worker. */
@@ -31,5 +34,6 @@ export function createAdviserClient(): AdviserClient {
       return mine === newest ? answer : null;
     },
     imagine: (file, seen) => connect().imagine(plain(file), plain(seen)),
+    overturns: (file) => connect().overturns(plain(file)),
   };
 }

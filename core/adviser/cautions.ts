@@ -59,6 +59,11 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
     text: 'Ignition off before a plug is opened or ohms are measured.',
   },
   {
+    id: 'part-in-hand',
+    when: (_file, _all, moves) => firstIs(moves, /sensor-out/),
+    text: 'An old sensor often breaks when it is levered out: have the new one in hand before you force it.',
+  },
+  {
     id: 'module-plug',
     when: (_file, _all, moves) => firstIs(moves, /module-end|wire-|look:module/),
     text: "The module's plug carries strong feeds: isolate the battery as the manual says, identify the pins, never bridge two.",

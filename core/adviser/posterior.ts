@@ -29,6 +29,14 @@ export interface Posterior {
   readonly none: number;
 }
 
+/**
+ * How well the model as a whole explains the evidence; only the ratio of two cases of one car means something.
+ * @param posterior the belief. @returns mass, 0 or more.
+ */
+export function evidenceMass(posterior: Posterior): number {
+  return posterior.models.reduce((sum, model, v) => sum + model.weight * (posterior.joints[v]?.total ?? 0), 0);
+}
+
 /** The faults of the last epoch. */
 export function nowOf(hypothesis: Hypothesis | undefined): readonly Cause[] {
   return hypothesis?.faults.at(-1) ?? [];

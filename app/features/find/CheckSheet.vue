@@ -2,8 +2,9 @@
 import { ElMessage } from 'element-plus';
 import { computed, h } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import type { ObservationOf } from '../../../core/casefile/contract';
+import type { Observation, ObservationOf } from '../../../core/casefile/contract';
 import { answersOf } from '../../../core/checks/sheets';
+import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
@@ -27,6 +28,12 @@ const STANDING: Readonly<Record<string, string>> = {
   erratic: 'jumps about',
 };
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
+
+function said(one: Observation): string {
+  if (!check.job.file) return '';
+  const { title, figure, detail } = describeObservation(one, check.job.file, values);
+  return [title, figure, detail].filter(Boolean).join(', ');
+}
 
 function wordsFor(answer: string): string {
   if (check.name.value === 'live:stationary') return STANDING[answer] ?? answer;
@@ -53,7 +60,9 @@ function tell(ids: readonly string[]): void {
 }
 
 async function keep(...found: NewObservation[]): Promise<void> {
-  tell(await check.keep(...found));
+  const isCorrection = check.corrects.value !== null;
+  const ids = await check.keep(...found);
+  if (!isCorrection) tell(ids);
   await router.push({ name: 'find' });
 }
 
@@ -122,7 +131,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         </section>
       </div>
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
-      <p v-if="check.earlier.value.length > 0" class="told">
+      <p v-if="check.corrects.value && check.job.file" class="told" data-test="corrects">
+        You correct what you noted before: {{ said(check.corrects.value) }}
+      </p>
+      <p v-else-if="check.earlier.value.length > 0" class="told">
         Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.
       </p>
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import type { EvidenceLine } from './evidenceView';
 
 /** Everything seen, with the weight it carries; any line can be withdrawn, and taken up again. */
@@ -53,6 +54,7 @@ const shown = computed(() => [...props.lines].reverse());
           <span v-if="line.weighs" class="figure muted"
             >{{ line.weighs.decibans > 0 ? '+' : '' }}{{ line.weighs.decibans.toFixed(1) }} decibans</span
           >
+          <RouterLink v-if="!line.withdrawn" class="tap" :to="line.correction">Correct it</RouterLink>
           <button class="tap" type="button" @click="emit('withdraw', line.id, !line.withdrawn)">
             {{ line.withdrawn ? 'Count it again' : 'Withdraw it' }}
           </button>

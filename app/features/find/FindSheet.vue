@@ -9,6 +9,7 @@ import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
 import SignalPath from '../../shared/path/SignalPath.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import ComparePanel from './ComparePanel.vue';
 import EvidenceList from './EvidenceList.vue';
 import { evidenceLines } from './evidenceView';
 import SegmentPanel, { type PanelCheck } from './SegmentPanel.vue';
@@ -70,6 +71,7 @@ const checks = computed<PanelCheck[]>(() =>
         :faults="faults"
         :checks="checks"
       />
+      <ComparePanel v-if="job.file" :file="job.file" :at="job.subject" />
     </div>
   </div>
 </template>

@@ -66,7 +66,13 @@ const RANGES = [
       <b>{{ verdict.heading }}</b> {{ verdict.detail }}
     </p>
     <div class="around">
-      <Keypad v-model:text="text" v-model:unit="unit" :units="units" :has-overload="true" />
+      <Keypad
+        v-model:text="text"
+        v-model:unit="unit"
+        :units="units"
+        :has-overload="true"
+        @enter="meter && emit('keep', meter)"
+      />
       <div class="extras">
         <label v-if="isCoil"
           >Part at, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known"

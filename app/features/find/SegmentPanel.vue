@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
 import type { PathPiece } from '../../shared/path/pathView';
+import WireHalves from './WireHalves.vue';
 
 export interface PanelCheck {
   readonly check: string;
@@ -44,6 +45,12 @@ defineProps<{
         >
       </li>
     </ul>
+    <WireHalves
+      v-if="piece.segment === 'lead' || piece.segment === 'loom'"
+      :key="`${piece.segment}.${at}`"
+      :segment="piece.segment"
+      :at="at"
+    />
   </section>
 </template>
 

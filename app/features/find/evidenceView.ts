@@ -1,3 +1,5 @@
+import type { RouteLocationRaw } from 'vue-router';
+import { checkNameOf } from '../../../core/adviser/moves/candidates';
 import type { FullAssessment } from '../../../core/adviser/assess';
 import type { Weight } from '../../../core/adviser/weights';
 import type { CaseFile, Observation } from '../../../core/casefile/contract';
@@ -7,6 +9,8 @@ import { SEGMENT_NAMES } from '../../../core/report/names';
 
 /** One line of the evidence list. */
 export interface EvidenceLine extends Described {
+  /** Where it can be said again. */
+  readonly correction: RouteLocationRaw;
   readonly id: string;
   readonly observation: Observation;
   readonly withdrawn: boolean;
@@ -16,6 +20,36 @@ export interface EvidenceLine extends Described {
   readonly doubt: string;
   /** What it weighs for the subject's path. */
   readonly weighs: { readonly blocks: number; readonly words: string; readonly decibans: number } | null;
+}
+
+/** The sheet on which an observation can be said again. */
+function correctionOf(one: Observation): RouteLocationRaw {
+  switch (one.kind) {
+    case 'meter':
+    case 'look':
+    case 'live':
+    case 'distance':
+    case 'swap':
+    case 'substitute':
+    case 'unplug':
+      return {
+        name: 'check',
+        query: {
+          do: checkNameOf(one),
+          at: one.channel ?? '',
+          correct: one.id,
+          ...(one.kind === 'meter' && one.while === 'wiggle' ? { while: 'wiggle' } : {}),
+        },
+      };
+    case 'lamps':
+    case 'symptom':
+    case 'history':
+      return { name: 'dash' };
+    case 'drive':
+      return { name: 'prove' };
+    default:
+      return { name: 'codes' };
+  }
 }
 
 const MOST_BLOCKS = 16;
@@ -64,6 +98,7 @@ export function evidenceLines(
     return {
       ...describeObservation(one, file, speech),
       id: one.id,
+      correction: correctionOf(one),
       observation: one,
       withdrawn: one.withdrawn === true,
       ignored,

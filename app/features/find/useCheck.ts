@@ -40,6 +40,19 @@ function verdictOf(
   return stage ? meterWords(one, channel, { ...stage.around, stage: [...stage.observations, one] }) : null;
 }
 
+/** The observation that the sheet says again, where it was opened to correct one; what is kept then takes its place. */
+function useCorrection(id: () => string) {
+  const job = useJob();
+  const corrects = computed(() => job.file?.observations.find((one) => one.id === id()) ?? null);
+  async function record(found: readonly NewObservation[]): Promise<string[]> {
+    const [first] = found;
+    if (!corrects.value || !first) return job.observe(...found);
+    await job.correct(corrects.value.id, first);
+    return [corrects.value.id];
+  }
+  return { corrects, record };
+}
+
 /** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
 export function useCheck() {
   const route = useRoute();
@@ -94,8 +107,10 @@ export function useCheck() {
     ),
   );
 
+  const { corrects, record } = useCorrection(() => String(route.query['correct'] ?? ''));
+
   async function keep(...found: readonly NewObservation[]): Promise<string[]> {
-    const ids = await job.observe(...found);
+    const ids = await record(found);
     for (const each of [text, unit, temperature, leads, range]) each.value = '';
     isUnsteady.value = false;
     isWiggling.value = false;
@@ -121,6 +136,7 @@ export function useCheck() {
     meter,
     verdict,
     earlier,
+    corrects,
     keep,
   };
 }

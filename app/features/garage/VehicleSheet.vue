@@ -5,6 +5,7 @@ import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../.
 import { sayChannel } from '../../../core/vehicle/sides';
 import { useGarage } from '../../stores/garage';
 import { usePreferences } from '../../stores/preferences';
+import OwnerCosts from './OwnerCosts.vue';
 import { emptyForm, formOf, vehicleOf, type VehicleForm } from './vehicleForm';
 
 /** The spec sheet: what the owner's manual says. All of it may stay empty. */
@@ -146,6 +147,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
           /></el-select>
         </div>
       </section>
+      <OwnerCosts :owner="record.owner" @keep="(owner) => garage.changeOwner(id, owner)" />
       <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
     </main>
     <main v-else-if="garage.isLoaded" class="body"><p>This vehicle is not in this browser.</p></main>

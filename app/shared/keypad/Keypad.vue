@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
+
 /** Entry made for gloves: big keys, units of the quantity asked for, OL, and delete. */
 const props = defineProps<{ units: readonly string[]; hasOverload: boolean }>();
+const emit = defineEmits<{ enter: [] }>();
 const text = defineModel<string>('text', { required: true });
 const unit = defineModel<string>('unit', { required: true });
 
@@ -17,6 +20,24 @@ function press(key: string): void {
   text.value = before + key;
 }
 
+function erase(): void {
+  text.value = text.value === 'OL' ? '' : text.value.slice(0, -1);
+}
+
+/** On a desk the figures are typed: they go to the reading, and not to the stages' keys. */
+function onKey(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.target instanceof Element && event.target.closest('input, textarea, select, [role="dialog"]')) return;
+  const key = event.key === ',' ? '.' : event.key;
+  if (/^[0-9.]$/.test(key)) press(key);
+  else if (key === 'Backspace') erase();
+  else if (key === 'Enter' && !(event.target instanceof HTMLButtonElement)) emit('enter');
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+useEventListener(window, 'keydown', onKey, { capture: true });
+
 function unitAt(row: number): string | undefined {
   return props.units[row];
 }
@@ -26,13 +47,7 @@ function unitAt(row: number): string | undefined {
   <div class="keypad">
     <template v-for="(row, index) in ROWS" :key="index">
       <button v-for="key in row" :key="key" type="button" class="tap key" @click="press(key)">{{ key }}</button>
-      <button
-        v-if="index === 0"
-        type="button"
-        class="tap key"
-        aria-label="Delete"
-        @click="text = text === 'OL' ? '' : text.slice(0, -1)"
-      >
+      <button v-if="index === 0" type="button" class="tap key" aria-label="Delete" @click="erase()">
         <svg viewBox="0 0 28 20" aria-hidden="true"><path d="M9 2h17v16H9L2 10zM13 6l8 8M21 6l-8 8" /></svg>
       </button>
       <button

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { FullAssessment } from '../../../core/adviser/assess';
+import type { Overturn } from '../../../core/adviser/overturn';
 import { moveSentence } from '../../../core/adviser/moves/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/report/names';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
+import { useJob } from '../../stores/job';
 import { percent } from '../path/pathView';
 import AnswerPaths from './AnswerPaths.vue';
 import { placeOfMove } from './moveView';
@@ -19,6 +21,7 @@ const props = defineProps<{
   sides: SideSpeech;
   currency: string;
 }>();
+const job = useJob();
 const isOpen = defineModel<boolean>({ required: true });
 
 const moves = computed(() =>
@@ -37,6 +40,32 @@ const beliefs = computed(() =>
     words: faultName(one.fault),
     where: one.channel ? sayChannel(one.channel, props.sides, props.file.vehicle.steeringSide) : '',
     share: one.probability,
+  })),
+);
+const imagined = ref<string | null>(null);
+const told = shallowRef<readonly Overturn[]>([]);
+watch(
+  [isOpen, () => props.file],
+  async ([open, file]) => {
+    if (!open) return;
+    told.value = [];
+    const found = await job.overturns(file);
+    if (file === props.file) told.value = found;
+  },
+  { immediate: true },
+);
+const overturns = computed(() =>
+  told.value.map((one) => ({
+    key: `${one.check}.${one.channel}.${one.answer}`,
+    answer: one.answer,
+    check: moveSentence({ ...one, while: one.manner }, props.file, props.sides),
+    instead: [
+      faultName(one.instead.fault),
+      one.instead.channel ? sayChannel(one.instead.channel, props.sides, props.file.vehicle.steeringSide) : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+    chance: percent(one.chance),
   })),
 );
 const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
@@ -73,13 +102,33 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
       </p>
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
+          <button
+            class="tap quiet whatif"
+            type="button"
+            :aria-expanded="imagined === move.key"
+            @click="imagined = imagined === move.key ? null : move.key"
+          >
+            What if?
+          </button>
           <RouterLink class="move" :to="move.to" @click="isOpen = false">
             <b>{{ index + 1 }}. {{ move.words }}</b>
             <span class="muted">{{ move.why }}</span>
             <span class="figure">{{ Math.round(move.minutes) }} min · {{ move.cost }} {{ currency }}</span>
           </RouterLink>
+          <AnswerPaths v-if="imagined === move.key" class="imagined" :move="move" :file="file" :subject="subject" />
         </li>
       </ol>
+    </section>
+    <section v-if="overturns.length > 0" data-test="overturns">
+      <h3>What would change my mind</h3>
+      <ul class="rows">
+        <li v-for="one in overturns" :key="one.key">
+          <b>{{ one.answer }}</b> <span class="muted">from: {{ one.check }}</span>
+          <span class="then"
+            >then rather <b>{{ one.instead }}</b><span class="muted"> · {{ one.chance }} likely</span></span
+          >
+        </li>
+      </ul>
     </section>
     <section v-if="assessment.doubtful.length > 0">
       <h3>Does not fit the rest</h3>
@@ -149,5 +198,19 @@ ol.rows {
 
 .move .figure {
   font-size: 0.88rem;
+}
+
+.whatif {
+  float: right;
+}
+
+.imagined {
+  margin: 10px 0 0;
+  padding-left: 12px;
+  border-left: 6px double var(--line);
+}
+
+.then {
+  display: block;
 }
 </style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { halve, type Probe } from '../../../core/checks/halving';
+import { useJob } from '../../stores/job';
+import { useDraft } from '../../stores/useDraft';
+
+/** A break found by halves: the wire drawn, what is left of it, where to probe next, and how many probes that takes. */
+const props = defineProps<{ segment: 'lead' | 'loom'; at: string }>();
+const job = useJob();
+const draft = useDraft(() => `${job.record?.id}.halves.${props.segment}.${props.at}`);
+
+interface Kept {
+  readonly length: string;
+  readonly probes: readonly Probe[];
+}
+
+const kept = computed<Kept>(() => {
+  try {
+    const data = JSON.parse(draft.value || '{}') as Partial<Kept>;
+    return { length: data.length ?? '', probes: Array.isArray(data.probes) ? data.probes : [] };
+  } catch {
+    return { length: '', probes: [] };
+  }
+});
+const length = computed({
+  get: () => kept.value.length,
+  set: (now: string) => (draft.value = JSON.stringify({ ...kept.value, length: now })),
+});
+const metres = computed(() => Number(length.value.replace(',', '.')));
+const found = computed(() => halve(metres.value, kept.value.probes));
+const isAsked = computed(() => Number.isFinite(metres.value) && metres.value > 0);
+const place = (atMetre: number): number => 20 + (520 * atMetre) / Math.max(0.01, metres.value);
+const show = (metre: number): string => metre.toFixed(2);
+
+function note(whole: boolean): void {
+  const atMetre = found.value.nextMetre;
+  if (atMetre === null) return;
+  draft.value = JSON.stringify({ ...kept.value, probes: [...kept.value.probes, { atMetre, whole }] });
+}
+
+function back(): void {
+  draft.value = JSON.stringify({ ...kept.value, probes: kept.value.probes.slice(0, -1) });
+}
+</script>
+
+<template>
+  <details class="halves" data-test="halves">
+    <summary>Find the break by halves</summary>
+    <p class="muted">
+      One probe at the {{ segment === 'lead' ? 'sensor' : 'plug' }} end, the other through the insulation; seal each
+      hole afterwards. Both plugs off, ohms.
+    </p>
+    <label class="length"
+      >Length of the wire, m <el-input v-model="length" inputmode="decimal" placeholder="4.2" data-test="wire-length"
+    /></label>
+    <template v-if="isAsked">
+      <svg
+        viewBox="0 0 560 74"
+        role="img"
+        :aria-label="`Break between ${show(found.fromMetre)} and ${show(found.toMetre)} m`"
+      >
+        <path class="whole" :d="`M20 34H${place(found.fromMetre)}`" />
+        <path class="open" :d="`M${place(found.fromMetre)} 34H${place(found.toMetre)}`" />
+        <path class="beyond" :d="`M${place(found.toMetre)} 34H540`" />
+        <g v-for="one in kept.probes" :key="one.atMetre">
+          <path :class="one.whole ? 'tick' : 'cross'" :d="`M${place(one.atMetre)} 24v20`" />
+        </g>
+        <path v-if="found.nextMetre !== null" class="next" :d="`M${place(found.nextMetre)} 4v22m-6-8 6 8 6-8`" />
+        <text x="20" y="66">0 m</text>
+        <text x="540" y="66" class="end">{{ show(metres) }} m</text>
+      </svg>
+      <p v-if="found.nextMetre !== null" data-test="halves-next">
+        Probe at <b class="figure">{{ show(found.nextMetre) }} m</b>. At most
+        <b class="figure">{{ found.probesLeft }}</b> {{ found.probesLeft === 1 ? 'probe' : 'probes' }} more.
+      </p>
+      <p v-else data-test="halves-found">
+        The break lies between <b class="figure">{{ show(found.fromMetre) }}</b> and
+        <b class="figure">{{ show(found.toMetre) }} m</b>. Cut that piece out and mend it.
+      </p>
+      <p v-if="found.contradicting.length > 0" class="told" role="alert">
+        Two probes contradict each other: whole at {{ show(found.contradicting[0]?.atMetre ?? 0) }} m, yet broken
+        before. There may be two breaks, or a probe slipped.
+      </p>
+      <div class="chips">
+        <template v-if="found.nextMetre !== null">
+          <button class="tap" type="button" data-test="halves-whole" @click="note(true)">whole up to here</button>
+          <button class="tap" type="button" data-test="halves-open" @click="note(false)">open up to here</button>
+        </template>
+        <button v-if="kept.probes.length > 0" class="tap quiet" type="button" @click="back">Take the last back</button>
+      </div>
+    </template>
+  </details>
+</template>
+
+<style scoped>
+.halves {
+  display: grid;
+  gap: 10px;
+}
+
+summary {
+  min-height: var(--target);
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  color: var(--action);
+  font-weight: 600;
+}
+
+.length {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+
+.length .el-input {
+  width: 110px;
+}
+
+svg {
+  width: 100%;
+  margin: 8px 0;
+}
+
+path {
+  fill: none;
+  stroke-width: 5;
+}
+
+.whole {
+  stroke: var(--proved);
+}
+
+.open {
+  stroke: var(--suspect);
+  stroke-dasharray: 10 6;
+}
+
+.beyond {
+  stroke: var(--line);
+}
+
+.tick {
+  stroke: var(--proved);
+  stroke-width: 3;
+}
+
+.cross {
+  stroke: var(--fault);
+  stroke-width: 3;
+}
+
+.next {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+text {
+  font: 600 15px var(--mono);
+  fill: var(--muted);
+}
+
+.end {
+  text-anchor: end;
+}
+
+.chips {
+  margin-top: 8px;
+}
+</style>

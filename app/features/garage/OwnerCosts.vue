@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue';
+import { HOUR_VALUE, REPAIRS } from '../../../core/adviser/moves/repairs';
+import type { Owner } from '../../../core/casefile/contract';
+
+/** What an hour and parts are worth to this owner: the adviser weighs every move by it. */
+const props = defineProps<{ owner: Owner }>();
+const emit = defineEmits<{ keep: [owner: Owner] }>();
+
+const PARTS = REPAIRS.filter((one) => one.price > 0 && !one.workshop).map((row) => ({
+  row,
+  name: row.words.charAt(0).toUpperCase() + row.words.slice(1),
+}));
+const form = reactive<Record<string, string>>({});
+const hour = ref('');
+const currency = ref('');
+const problem = ref('');
+
+watch(
+  () => props.owner,
+  (owner) => {
+    hour.value = owner.hourValue === undefined ? '' : String(owner.hourValue);
+    currency.value = owner.currency ?? '';
+    for (const { row } of PARTS) {
+      const told: unknown = owner.prices?.[row.repair];
+      form[row.repair] = typeof told === 'number' ? String(told) : '';
+    }
+  },
+  { immediate: true },
+);
+
+function amount(text: string): number | null | undefined {
+  if (text.trim() === '') return undefined;
+  const value = Number(text.replace(',', '.'));
+  return Number.isFinite(value) && value >= 0 ? value : null;
+}
+
+function keep(): void {
+  const hourValue = amount(hour.value);
+  const told = PARTS.map(({ row, name }) => ({ row, name, value: amount(form[row.repair] ?? '') }));
+  const wrong = [
+    ...(hourValue === null ? ['An hour of yours'] : []),
+    ...told.filter((one) => one.value === null).map((one) => one.name),
+  ];
+  problem.value = wrong.length > 0 ? `${wrong.join(', ')}: write a sum of 0 or more, such as 38.50` : '';
+  if (wrong.length > 0) return;
+  const { hourValue: _hour, currency: _currency, prices, ...rest } = props.owner;
+  const own = new Set<string>(PARTS.map(({ row }) => row.repair));
+  const others = Object.entries(prices ?? {}).filter(([key]) => !own.has(key));
+  const mine = told.flatMap((one) => (typeof one.value === 'number' ? [[one.row.repair, one.value] as const] : []));
+  emit('keep', {
+    ...rest,
+    ...(typeof hourValue === 'number' ? { hourValue } : {}),
+    ...(currency.value.trim() ? { currency: currency.value.trim().toUpperCase() } : {}),
+    prices: Object.fromEntries([...others, ...mine]),
+  });
+}
+</script>
+
+<template>
+  <section class="costs" data-test="owner-costs">
+    <h2>What your time and parts cost</h2>
+    <p class="muted">
+      Every move is weighed in money: minutes at what an hour is worth to you, and parts. Leave empty what you don't
+      know.
+    </p>
+    <div class="fields">
+      <label
+        >An hour of yours<el-input
+          v-model="hour"
+          inputmode="decimal"
+          :placeholder="`${HOUR_VALUE} (generic)`"
+          data-test="hour-value"
+          @change="keep"
+      /></label>
+      <label>Currency<el-input v-model="currency" maxlength="3" placeholder="EUR" @change="keep" /></label>
+      <label v-for="{ row, name } in PARTS" :key="row.repair"
+        >{{ name
+        }}<el-input
+          v-model="form[row.repair]"
+          inputmode="decimal"
+          :placeholder="`${row.price} (generic)`"
+          :data-test="`price-${row.repair}`"
+          @change="keep"
+      /></label>
+    </div>
+    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+.costs {
+  display: grid;
+  gap: 12px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 14px 20px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+}
+
+.bad {
+  color: var(--fault);
+}
+</style>
