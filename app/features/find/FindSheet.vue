@@ -62,7 +62,10 @@ const checks = computed<PanelCheck[]>(() =>
     </header>
     <SignalPath class="wide-path" :pieces="pieces" :selected="selected.segment" @select="chosen = $event" />
     <div class="below">
-      <EvidenceList :lines="lines" @withdraw="job.withdraw" />
+      <div class="seen">
+        <EvidenceList :lines="lines" @withdraw="job.withdraw" />
+        <ComparePanel v-if="job.file" :file="job.file" :at="job.subject" />
+      </div>
       <SegmentPanel
         :piece="selected"
         :where="where"
@@ -71,7 +74,6 @@ const checks = computed<PanelCheck[]>(() =>
         :faults="faults"
         :checks="checks"
       />
-      <ComparePanel v-if="job.file" :file="job.file" :at="job.subject" />
     </div>
   </div>
 </template>
@@ -87,6 +89,10 @@ const checks = computed<PanelCheck[]>(() =>
   align-items: baseline;
   gap: 2px 14px;
   margin-bottom: 8px;
+}
+
+.seen {
+  min-width: 0;
 }
 
 .below {

@@ -55,7 +55,7 @@ function back(): void {
     /></label>
     <template v-if="isAsked">
       <svg
-        viewBox="0 0 560 74"
+        viewBox="0 0 560 50"
         role="img"
         :aria-label="`Break between ${show(found.fromMetre)} and ${show(found.toMetre)} m`"
       >
@@ -66,9 +66,10 @@ function back(): void {
           <path :class="one.whole ? 'tick' : 'cross'" :d="`M${place(one.atMetre)} 24v20`" />
         </g>
         <path v-if="found.nextMetre !== null" class="next" :d="`M${place(found.nextMetre)} 4v22m-6-8 6 8 6-8`" />
-        <text x="20" y="66">0 m</text>
-        <text x="540" y="66" class="end">{{ show(metres) }} m</text>
       </svg>
+      <p class="ends figure">
+        <span>0 m</span><span>{{ show(metres) }} m</span>
+      </p>
       <p v-if="found.nextMetre !== null" data-test="halves-next">
         Probe at <b class="figure">{{ show(found.nextMetre) }} m</b>. At most
         <b class="figure">{{ found.probesLeft }}</b> {{ found.probesLeft === 1 ? 'probe' : 'probes' }} more.
@@ -155,13 +156,12 @@ path {
   stroke-width: 3;
 }
 
-text {
-  font: 600 15px var(--mono);
-  fill: var(--muted);
-}
-
-.end {
-  text-anchor: end;
+.ends {
+  display: flex;
+  justify-content: space-between;
+  color: var(--muted);
+  font-size: 0.88rem;
+  margin-bottom: 6px;
 }
 
 .chips {

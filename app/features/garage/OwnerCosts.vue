@@ -102,6 +102,7 @@ function keep(): void {
 
 label {
   display: grid;
+  grid-template-rows: 1fr auto;
   gap: 4px;
 }
 

@@ -43,19 +43,19 @@ const beliefs = computed(() =>
   })),
 );
 const imagined = ref<string | null>(null);
-const told = shallowRef<readonly Overturn[]>([]);
+const told = shallowRef<readonly Overturn[] | null>(null);
 watch(
   [isOpen, () => props.file],
   async ([open, file]) => {
     if (!open) return;
-    told.value = [];
+    told.value = null;
     const found = await job.overturns(file);
     if (file === props.file) told.value = found;
   },
   { immediate: true },
 );
 const overturns = computed(() =>
-  told.value.map((one) => ({
+  (told.value ?? []).map((one) => ({
     key: `${one.check}.${one.channel}.${one.answer}`,
     answer: one.answer,
     check: moveSentence({ ...one, while: one.manner }, props.file, props.sides),
@@ -119,9 +119,10 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
         </li>
       </ol>
     </section>
-    <section v-if="overturns.length > 0" data-test="overturns">
+    <section v-if="told" data-test="overturns">
       <h3>What would change my mind</h3>
-      <ul class="rows">
+      <p v-if="told.length === 0" class="muted">No check worth making would put another fault first.</p>
+      <ul v-else class="rows">
         <li v-for="one in overturns" :key="one.key">
           <b>{{ one.answer }}</b> <span class="muted">from: {{ one.check }}</span>
           <span class="then"

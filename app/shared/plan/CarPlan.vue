@@ -243,9 +243,10 @@ svg {
   font-weight: 650;
 }
 
-.word :deep(svg) {
-  vertical-align: -0.12em;
-  margin-right: 4px;
+.word {
+  display: flex;
+  align-items: baseline;
+  gap: 4px;
 }
 
 .reading {

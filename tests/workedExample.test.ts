@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from 'vitest';
+import { assess } from '../core/adviser/assess';
+import type { Cause } from '../core/adviser/faults';
+import { gatherEvidence, viewOf } from '../core/adviser/groups';
+import { channelHypotheses } from '../core/adviser/hypotheses';
+import { timelineOf } from '../core/adviser/timeline';
+import { readCaseFile } from '../core/casefile/read';
+import { chanceOf } from './support/caseBuilder';
+
+/** The worked example of docs/adviser.md, computed again. */
+const page = readFileSync(new URL('../docs/adviser.md', import.meta.url), 'utf8');
+const example = page.slice(page.indexOf('## A worked example'), page.indexOf('## How fast'));
+const read = readCaseFile(/```json\n([\s\S]*?)```/.exec(example)?.[1] ?? '');
+if (!read.ok) throw new Error(read.problems[0]?.message);
+const file = read.value;
+const rows = example
+  .split('\n')
+  .filter((one) => /^\| (front|[a-z]+-)/.test(one))
+  .map((one) =>
+    one
+      .split('|')
+      .slice(1, -1)
+      .map((cell) => cell.trim()),
+  );
+
+describe('the worked example', () => {
+  const { groups } = gatherEvidence(timelineOf(file));
+  const ways = channelHypotheses('front-left', 'passive', {
+    channels: file.vehicle.channels,
+    history: [],
+    boundaries: [],
+  });
+  const topics = ['code-named', 'code-failure', 'code-status', 'sensor-resistance'];
+
+  test.each(rows.filter((one) => one.length === 6))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
+    expect(ways.find((one) => one.faults[0]?.join() === cause)?.odds).toBeCloseTo(Number(odds), 5);
+    const found = topics.map((topic) => {
+      const group = groups.find((one) => one.key.endsWith(`front-left|${topic}`));
+      const view = group && viewOf(group, 'passive');
+      return view?.likelihood(view.concerned([cause as Cause])).toFixed(4);
+    });
+    expect(found).toEqual(likelihoods);
+  });
+
+  test.each(rows.filter((one) => one.length === 3))('%s %s with %s', (channel, fault, probability) =>
+    expect(chanceOf(assess(file), fault ?? '', channel ?? null).toFixed(3)).toBe(probability),
+  );
+
+  test('both tables were read', () => expect(rows.map((one) => one.length)).toEqual([6, 6, 6, 3, 3, 3]));
+});
