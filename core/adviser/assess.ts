@@ -7,7 +7,7 @@ import { candidateChecks } from './moves/candidates';
 import { repairProblem } from './moves/expectedCost';
 import { planMoves, type Plan, type PricedMove } from './moves/plan';
 import { standingOpen } from './moves/setups';
-import { faultChances, posteriorOf, scenariosOf, type Posterior, type Ranked } from './posterior';
+import { faultChances, posteriorOf, scenariosOf, type Posterior, type Ranked, type Scenario } from './posterior';
 import { segmentViews, type SegmentView } from './segments';
 import { stopFor, type Stop } from './stops';
 import { whyOf } from './why';
@@ -130,8 +130,18 @@ function isIdle(move: PricedMove, latest: readonly Observation[]): boolean {
   );
 }
 
+/** Planning looks at so many states at most; what is left out is the tail of an early, wide-open case. */
+const MOST_SCENARIOS = 64;
+
+function likeliest(scenarios: readonly Scenario[]): readonly Scenario[] {
+  if (scenarios.length <= MOST_SCENARIOS) return scenarios;
+  const kept = scenarios.slice(0, MOST_SCENARIOS);
+  const total = kept.reduce((sum, one) => sum + one.probability, 0);
+  return kept.map((one) => ({ ...one, probability: one.probability / total }));
+}
+
 function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[], doubtful: readonly Doubt[]): Plan {
-  const scenarios = scenariosOf(posterior);
+  const scenarios = likeliest(scenariosOf(posterior));
   const problem = repairProblem(scenarios, file);
   const open = standingOpen(file, posterior.timeline.stages.at(-1)?.observations ?? []);
   const candidates = candidateChecks(

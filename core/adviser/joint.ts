@@ -24,8 +24,8 @@ export interface Joint {
 
 /** At most so many channels have a real fault at once. */
 const MOST_FAULTY = 2;
-/** States that can weigh no more than this share of what has been found are left out: thousands of them together less than 1e-6. */
-const NEGLIGIBLE = 1e-10;
+/** States that can weigh no more than this share of what has been found are left out: all of them together a few millionths at most. */
+const NEGLIGIBLE = 1e-9;
 
 /** The car evidence as flat arrays, for the inner loop. */
 interface Terms {

@@ -190,5 +190,8 @@ export function readClear(clear: ObservationOf<'clear'>, around: Around): Readin
       .filter((one) => !returned.includes(one))
       .map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
   ];
-  return reports.length > 0 ? { reports } : saw(clear, null, check, clear.result);
+  if (reports.length > 0) return { reports };
+  const isOthers = (clear.returned ?? []).length > 0 && channelsOf(clear.returned ?? [], around).length === 0;
+  if (isOthers) return { ignored: 'what came back names no wheel' };
+  return saw(clear, null, check, clear.result);
 }

@@ -1,0 +1,81 @@
+import type { Channel, SensorType } from '../../core/casefile/words';
+
+/** A conductor that opens now and then: by itself, or when it is moved. */
+export interface Shaky {
+  readonly opensAtRest: number;
+  readonly opensShaken: number;
+}
+
+/** A pair of conductors from one place to the next. */
+export interface Pair {
+  readonly ohm: readonly [number, number];
+  readonly shaky: Shaky | null;
+  /** Between the two, and from either to ground or a fed wire; Infinity where they don't touch. */
+  readonly bridgeOhm: number;
+  readonly toGroundOhm: readonly [number, number];
+  readonly toSupplyOhm: number;
+  /** What is to be seen by somebody who looks closely. */
+  readonly look: string;
+}
+
+export interface Ring {
+  readonly kind: 'right' | 'reversed' | 'wrong-count';
+  readonly teeth: number;
+  readonly diameterM: number;
+  readonly missingTeeth: number;
+  /** How far the ring's face wanders in one turn, metre. */
+  readonly runoutM: number;
+  /** Share of the field lost to fuzz and mud, 0 to 1. */
+  readonly debris: number;
+  readonly look: string;
+}
+
+export interface Sensor {
+  /** Coil at 20 °C; of an active sensor what an ohmmeter sees. */
+  readonly coilOhm: number;
+  readonly insulationOhm: number;
+  /** Magnet or threshold as a share of a new one's. */
+  readonly strength: number;
+  readonly shaky: Shaky | null;
+  /** Share of the field lost to dirt on the tip. */
+  readonly dirt: number;
+  /** Electronics of an active one: working, mute, or without direction. */
+  readonly chip: 'works' | 'mute' | 'no-direction';
+  readonly look: string;
+}
+
+/** Everything physical about one channel. */
+export interface Corner {
+  readonly channel: Channel;
+  readonly type: SensorType;
+  readonly ring: Ring;
+  readonly gapM: number;
+  /** Void under the flange, part of the gap, metre. */
+  readonly flangeVoidM: number;
+  readonly gapLook: string;
+  readonly bearingPlayM: number;
+  readonly sensor: Sensor;
+  readonly lead: Pair;
+  readonly plug: Pair & { readonly latched: boolean };
+  readonly loom: Pair & { readonly crossedWith: Channel | null };
+  readonly modulePlug: Pair;
+  readonly inputWorks: boolean;
+  /** Rolling circumference of this wheel, metre. */
+  readonly circumferenceM: number;
+}
+
+export interface Car {
+  readonly corners: readonly Corner[];
+  readonly batteryVolt: number;
+  readonly crankingVolt: number;
+  readonly feedDropVolt: number;
+  readonly brakeSwitchWorks: boolean;
+  readonly fluidIsLow: boolean;
+  readonly partCelsius: number;
+}
+
+export const NOT_TOUCHING = Infinity;
+/** The gap that a sound sensor sits at, metre. */
+export const SOUND_GAP_M = 0.0008;
+/** A break: far above any insulation that matters here, ohm. */
+export const BREAK_OHM = 5e8;

@@ -1,0 +1,53 @@
+/** Chance that repeats: the same seed draws the same. */
+export interface Chance {
+  /** A number in [0, 1). */
+  readonly next: () => number;
+  readonly between: (low: number, high: number) => number;
+  /** Even on a log scale: for what spans decades, such as resistances. */
+  readonly logBetween: (low: number, high: number) => number;
+  readonly whole: (low: number, high: number) => number;
+  readonly hits: (probability: number) => boolean;
+  readonly pick: <T>(list: readonly T[]) => T;
+  /** One of the entries, as likely as its weight. */
+  readonly weighted: <T>(list: readonly (readonly [T, number])[]) => T;
+  /** Gaussian with mean 0 and deviation 1 (Box and Muller 1958). */
+  readonly gaussian: () => number;
+}
+
+/**
+ * Random numbers that repeat: mulberry32, a 32-bit generator in the public domain.
+ * @param seed any whole number. @returns draws; `pick` and `weighted` throw RangeError on an empty list.
+ * @example chanceFrom(1).next() === chanceFrom(1).next() // => true
+ */
+export function chanceFrom(seed: number): Chance {
+  let state = seed >>> 0;
+  const next = (): number => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+  const between = (low: number, high: number): number => low + (high - low) * next();
+  const first = <T>(list: readonly T[]): T => {
+    const [one] = list;
+    if (one === undefined) throw new RangeError('nothing to draw from');
+    return one;
+  };
+  return {
+    next,
+    between,
+    logBetween: (low, high) => low * (high / low) ** next(),
+    whole: (low, high) => Math.floor(between(low, high + 1)),
+    hits: (probability) => next() < probability,
+    pick: (list) => list[Math.floor(next() * list.length)] ?? first(list),
+    weighted: (list) => {
+      let rest = next() * list.reduce((sum, [, weight]) => sum + weight, 0);
+      for (const [one, weight] of list) {
+        rest -= weight;
+        if (rest < 0) return one;
+      }
+      return first(list)[0];
+    },
+    gaussian: () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
+  };
+}

@@ -1,0 +1,93 @@
+import { copperAt } from '../../core/quantities/copper';
+import type { Chance } from '../chance';
+import { BREAK_OHM, type Corner, type Pair, type Shaky } from '../car/corner';
+import { GROUND, type Network, type Resistor } from './network';
+
+/** Nodes of one channel: sensor, lead's end, loom's near end, loom's far end, module's input; and the sensor's metal. */
+export const NODES = {
+  sensor: ['s1', 's2'],
+  leadEnd: ['l1', 'l2'],
+  loomNear: ['p1', 'p2'],
+  loomFar: ['m1', 'm2'],
+  input: ['i1', 'i2'],
+  metal: 'metal',
+  fed: 'fed',
+} as const;
+
+/** What is plugged together, and what moves. */
+export interface Manner {
+  readonly sensorPlug: 'together' | 'apart';
+  readonly modulePlug: 'together' | 'apart';
+  readonly moved: 'lead' | 'loom' | 'all' | 'nothing';
+}
+
+export const AS_FITTED: Manner = { sensorPlug: 'together', modulePlug: 'together', moved: 'nothing' };
+
+/** Whether a shaky conductor is open at this moment. */
+export function isOpen(shaky: Shaky | null, isMoved: boolean, chance: Chance): boolean {
+  return shaky !== null && chance.hits(isMoved ? shaky.opensShaken : shaky.opensAtRest);
+}
+
+function through(
+  pair: Pair,
+  from: readonly [string, string],
+  to: readonly [string, string],
+  open: boolean,
+): Resistor[] {
+  const made: Resistor[] = [
+    { from: from[0], to: to[0], ohm: open ? BREAK_OHM : pair.ohm[0] },
+    { from: from[1], to: to[1], ohm: pair.ohm[1] },
+  ];
+  if (Number.isFinite(pair.bridgeOhm)) made.push({ from: to[0], to: to[1], ohm: pair.bridgeOhm });
+  pair.toGroundOhm.forEach((ohm, wire) => {
+    if (Number.isFinite(ohm)) made.push({ from: to[wire] as string, to: GROUND, ohm });
+  });
+  if (Number.isFinite(pair.toSupplyOhm)) made.push({ from: to[0], to: NODES.fed, ohm: pair.toSupplyOhm });
+  return made;
+}
+
+/**
+ * A channel from sensor to module as resistors.
+ * @param corner the channel. @param manner what is apart and what is moved. @param celsius of the sensor. @param chance draws the moment of shaky conductors.
+ * @returns the passive network, without the module's feed or bias.
+ */
+export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance: Chance): Network {
+  const { sensor, lead, plug, loom, modulePlug } = corner;
+  const leadMoves = manner.moved === 'lead' || manner.moved === 'all';
+  const loomMoves = manner.moved === 'loom' || manner.moved === 'all';
+  const coil = corner.type === 'passive' ? copperAt(sensor.coilOhm, 20, celsius) : sensor.coilOhm;
+  const resistors: Resistor[] = [
+    { from: NODES.sensor[0], to: NODES.sensor[1], ohm: isOpen(sensor.shaky, leadMoves, chance) ? BREAK_OHM : coil },
+    { from: NODES.sensor[0], to: NODES.metal, ohm: sensor.insulationOhm },
+    { from: NODES.metal, to: GROUND, ohm: 2 },
+    ...through(lead, NODES.sensor, NODES.leadEnd, isOpen(lead.shaky, leadMoves, chance)),
+    ...(manner.sensorPlug === 'apart'
+      ? []
+      : through(plug, NODES.leadEnd, NODES.loomNear, isOpen(plug.shaky, leadMoves, chance))),
+    ...through(loom, NODES.loomNear, NODES.loomFar, isOpen(loom.shaky, loomMoves, chance)),
+    ...(manner.modulePlug === 'apart'
+      ? []
+      : through(modulePlug, NODES.loomFar, NODES.input, isOpen(modulePlug.shaky, manner.moved === 'all', chance))),
+  ];
+  return { resistors, sources: [] };
+}
+
+/**
+ * The network with ignition on: the module feeds an active sensor, or biases a passive one.
+ * @param network a channel's wiring. @param corner the channel. @param feedVolt what the module has to give.
+ * @returns the network with its sources; a dead input gives nothing.
+ */
+export function powered(network: Network, corner: Corner, feedVolt: number): Network {
+  if (!corner.inputWorks) return network;
+  const isActive = corner.type === 'active';
+  return {
+    resistors: [...network.resistors, { from: NODES.input[1], to: GROUND, ohm: isActive ? 100 : 10_000 }],
+    sources: [
+      ...network.sources,
+      { from: GROUND, to: NODES.fed, volt: feedVolt, ohm: 0.1 },
+      isActive
+        ? { from: GROUND, to: NODES.input[0], volt: feedVolt - 0.6, ohm: 20 }
+        : { from: GROUND, to: NODES.input[0], volt: 2.5, ohm: 10_000 },
+    ],
+  };
+}

@@ -1,0 +1,90 @@
+import { assess, type Assessment, type Move } from '../../core/adviser/assess';
+import type { CaseFile } from '../../core/casefile/contract';
+import type { Channel } from '../../core/casefile/words';
+import type { World } from '../world';
+import { Ledger, type Outcome } from './ledger';
+
+/** What the adviser believed when it first acted, and whether it was so. */
+export interface FirstAct {
+  readonly probability: number;
+  readonly isTrue: boolean;
+}
+
+const MOST_TURNS = 45;
+/** Stops that end the job. */
+const ENDS: readonly string[] = [
+  'hydraulic',
+  'airbag',
+  'structure',
+  'module',
+  'two-repairs-failed',
+  'nothing-wrong',
+  'high-voltage',
+];
+
+function has(world: World, fault: string, channel: Channel | null): boolean {
+  return world.faults.some((one) => one.fault === fault && one.channel === channel);
+}
+
+function firstAct(assessment: Assessment, world: World): FirstAct | null {
+  const top = assessment.ranking.find((one) => one.fault !== 'none');
+  return top ? { probability: top.probability, isTrue: has(world, top.fault, top.channel) } : null;
+}
+
+/** Whether a stop was the right one to call. */
+function isRight(stop: string, world: World): boolean {
+  if (stop === 'nothing-wrong') return world.isSound;
+  if (stop === 'module') return world.faults.some((one) => one.fault === 'module-input');
+  if (stop === 'hydraulic') return world.faults.some((one) => one.fault === 'brake-fluid-low');
+  return false;
+}
+
+function withTypes(file: CaseFile, world: World): CaseFile {
+  const types = Object.fromEntries(file.vehicle.channels.map((one) => [one, world.corner(one)?.type ?? 'passive']));
+  return { ...file, vehicle: { ...file.vehicle, sensorTypes: types } };
+}
+
+function withSpecs(file: CaseFile, world: World): CaseFile {
+  const ohm = world.typicalCoilOhm;
+  const sensorResistance = { min: Math.round(ohm * 0.85), max: Math.round(ohm * 1.15), at: 20 };
+  return { ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } };
+}
+
+/** Does the move. Gives false where it taught nothing and need not be offered again. */
+function make(move: Move, ledger: Ledger): boolean {
+  const { check, channel } = move;
+  if (check === 'ask:sensor-type') {
+    ledger.learn(check, (file) => withTypes(file, ledger.world));
+    return true;
+  }
+  if (check === 'ask:specs') {
+    ledger.learn(check, (file) => withSpecs(file, ledger.world));
+    return true;
+  }
+  if (check.startsWith('repair:')) {
+    ledger.repair(check.slice(7), channel);
+    return true;
+  }
+  return ledger.check(check, channel, move.while).length > 0;
+}
+
+/**
+ * The adviser at work: it does what it recommends first, until it calls a stop.
+ * @param world the car. @returns how it went, and what it believed when it first repaired or stopped.
+ */
+export function adviserPolicy(world: World): { readonly outcome: Outcome; readonly act: FirstAct | null } {
+  const ledger = new Ledger(world);
+  const done = new Set<string>();
+  let act: FirstAct | null = null;
+  for (let turn = 0; turn < MOST_TURNS; turn += 1) {
+    const assessment = assess(ledger.file);
+    const { stop } = assessment;
+    const move = assessment.next.find((one) => !done.has(`${one.check}@${one.channel}`));
+    const isEnd = stop !== null && ENDS.includes(stop.id);
+    if (act === null && (isEnd || move?.check.startsWith('repair:'))) act = firstAct(assessment, world);
+    if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act };
+    if (!move) break;
+    if (!make(move, ledger)) done.add(`${move.check}@${move.channel}`);
+  }
+  return { outcome: ledger.close(false), act };
+}

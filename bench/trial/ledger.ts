@@ -1,0 +1,156 @@
+import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from '../../core/adviser/moves/checks';
+import {
+  HOUR_VALUE,
+  priceOf,
+  REPAIRS,
+  VERIFY_MINUTES,
+  WORKSHOP_MINUTES,
+  workshopPrice,
+} from '../../core/adviser/moves/repairs';
+import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/setups';
+import { faultRow } from '../../core/adviser/faults';
+import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
+import type { Channel } from '../../core/casefile/words';
+import type { Seen } from '../monitor';
+import type { World } from '../world';
+
+/** How a job went, in the end. */
+export interface Outcome {
+  readonly repairedRightly: boolean;
+  readonly cost: number;
+  readonly minutes: number;
+  readonly checks: number;
+  readonly partsForNothing: number;
+}
+
+interface Price {
+  readonly minutes: number;
+  readonly setups: readonly Setup[];
+}
+
+function priceOfCheck(check: string, manner?: 'wiggle'): Price {
+  const row =
+    CHECKS.find((one) => one.check === check && one.manner === manner) ?? CHECKS.find((one) => one.check === check);
+  if (row) return row;
+  if (check === 'code') return READ_CODES;
+  if (check === 'clear') return ERASE;
+  return { minutes: ASK_TYPE.minutes, setups: [] };
+}
+
+/** Parts dearer than this, fitted without need, are parts bought for nothing. */
+const A_PART = 10;
+
+/** One car in one policy's hands: the file it keeps, the clock and the money. The prices are the adviser's own, for all policies alike. */
+export class Ledger {
+  file: CaseFile;
+  minutes = 0;
+  money = 0;
+  checks = 0;
+  partsForNothing = 0;
+  private open = new Set<string>();
+  private bought: string | null = null;
+  private count = 0;
+
+  constructor(readonly world: World) {
+    this.file = { format: 'zelf-case', version: 1, vehicle: world.vehicle, observations: [], repairs: [] };
+    this.record([world.lamps()]);
+  }
+
+  get cost(): number {
+    return this.money + (HOUR_VALUE * this.minutes) / 60;
+  }
+
+  private id(): string {
+    this.count += 1;
+    return `o${this.count}`;
+  }
+
+  record(seen: readonly Seen[]): void {
+    const made = seen.map((one) => ({ ...one, id: this.id() }) as Observation);
+    this.file = { ...this.file, observations: [...this.file.observations, ...made] };
+  }
+
+  private spend(price: Price, channel: Channel | null): void {
+    const wanted = openFor(price.setups, this.file, channel);
+    this.minutes += price.minutes + minutesToOpen(wanted, this.open, this.file);
+    wanted.forEach((one) => this.open.add(one));
+  }
+
+  /** Makes a check, pays for it, writes down what it showed. */
+  check(check: string, channel: Channel | null, manner?: 'wiggle'): readonly Seen[] {
+    this.spend(priceOfCheck(check, manner), channel);
+    this.checks += 1;
+    if (check === 'substitute' && !this.bought) {
+      this.bought = `${channel}`;
+      this.money += this.priceOf('replaced:sensor');
+    }
+    const seen = this.world.observe(check, channel, manner);
+    this.record(seen);
+    return seen;
+  }
+
+  /** Learns something from the manual: no observation, but time. */
+  learn(check: string, change: (file: CaseFile) => CaseFile): void {
+    this.spend(priceOfCheck(check), null);
+    this.checks += 1;
+    this.file = change(this.file);
+  }
+
+  private priceOf(repair: string): number {
+    const row = REPAIRS.find((one) => one.repair === repair);
+    return row ? (row.workshop ? workshopPrice(this.file) : priceOf(row, this.file)) : 0;
+  }
+
+  /** Whether a repair is one that a fault still on the car asks for. */
+  private isCalledFor(repair: string, channel: Channel | null): boolean {
+    return this.world.faults.some(
+      (one) => (one.channel === channel || one.channel === null) && faultRow(one.fault).cures.includes(repair),
+    );
+  }
+
+  /** Makes a repair, pays for it, proves it, writes it down. */
+  repair(repair: string, channel: Channel | null): Repair['result'] {
+    const row = REPAIRS.find((one) => one.repair === repair);
+    this.spend({ minutes: (row?.minutes ?? 30) + VERIFY_MINUTES, setups: row?.setups ?? [] }, channel);
+    const price = this.priceOf(repair);
+    const isBought = repair === 'replaced:sensor' && this.bought === `${channel}`;
+    this.money += isBought ? 0 : price;
+    if (isBought) this.bought = null;
+    if (repair.startsWith('replaced:') && price >= A_PART && !this.isCalledFor(repair, channel))
+      this.partsForNothing += 1;
+    const { result, seen } = this.world.repair(repair, channel);
+    const [action, segment] = repair.split(':') as [Repair['action'], Repair['segment']];
+    const made: Repair = {
+      id: `r${this.count}`,
+      action,
+      segment,
+      channel,
+      result,
+      after: this.file.observations.at(-1)?.id ?? null,
+    };
+    this.file = { ...this.file, repairs: [...(this.file.repairs ?? []), made] };
+    this.record(seen);
+    this.open = new Set();
+    return result;
+  }
+
+  /** Hands the car over: the workshop's price, and the owner's time for it. */
+  toWorkshop(): void {
+    this.money += workshopPrice(this.file);
+    this.minutes += WORKSHOP_MINUTES;
+  }
+
+  /** The end: a car that isn't sound goes to a workshop, unless handing it over was right, which is paid too. */
+  close(isRightStop: boolean): Outcome {
+    const sound = this.world.isSound;
+    if (!sound) this.toWorkshop();
+    if (this.bought) this.partsForNothing += 1;
+    return {
+      repairedRightly: sound || isRightStop,
+      cost: this.cost,
+      minutes: this.minutes,
+      checks: this.checks,
+      partsForNothing: this.partsForNothing,
+    };
+  }
+}
