@@ -1,7 +1,7 @@
 import type { ObservationOf } from '../core/casefile/contract';
 import type { MeterPoint, Quantity } from '../core/casefile/words';
 import type { Car, Corner } from './car/corner';
-import { signalOf } from './car/signal';
+import { isFed, signalOf } from './car/signal';
 import type { Chance } from './chance';
 import { GROUND, ohmBetween, voltBetween, type Network } from './circuit/network';
 import { AS_FITTED, NODES, powered, wiringOf, type Manner } from './circuit/wiring';
@@ -140,7 +140,7 @@ export function readMeter(
     };
   }
   if (quantity === 'dc-current') {
-    const flows = corner.type === 'active' && signalOf(corner, car, chance).cutInKmh < 1000;
+    const flows = corner.type === 'active' && isFed(corner, car, chance);
     return {
       ...base,
       ...shown(

@@ -2,7 +2,7 @@ import { faultRow, type FaultId } from '../core/adviser/faults';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';
-import type { Car, Corner } from './car/corner';
+import { BREAK_OHM, type Car, type Corner } from './car/corner';
 import { signalOf } from './car/signal';
 import { soundCorner } from './car/soundCar';
 import type { Chance } from './chance';
@@ -10,6 +10,7 @@ import { readMeter } from './meter';
 import {
   codeOf,
   driveTest,
+  electricalTest,
   keyOnTest,
   sharedCodes,
   type Code,
@@ -251,10 +252,15 @@ export class World {
     if (kind === 'substitute')
       return { kind, channel, result: this.withAnotherSensor(corner, fresh) ? 'signal-normal' : 'fault-stayed' };
     if (kind === 'unplug') {
-      const isOpenNow = keyOnTest({ ...this.car, corners: [corner] }, this.strategy, this.chance).some(
-        (one) => one.byte === '13',
-      );
-      return { kind, channel, result: isOpenNow ? 'same-code' : 'different-code' };
+      const unplugged = {
+        ...corner,
+        lead: fresh.lead,
+        sensor: fresh.sensor,
+        plug: { ...fresh.plug, ohm: [BREAK_OHM, BREAK_OHM] as const },
+      };
+      const before = electricalTest(corner, this.car, 'nothing', this.chance);
+      const after = electricalTest(unplugged, this.car, 'nothing', this.chance);
+      return { kind, channel, result: before !== null && before === after ? 'same-code' : 'different-code' };
     }
     const twin = otherSide(channel, this.vehicle.channels);
     const other = this.corner(twin);

@@ -47,7 +47,7 @@ function arriving(corner: Corner, celsius: number, chance: Chance): number {
 }
 
 /** Whether an active sensor is fed and heard: no break, no short, enough volts left. */
-function isFed(corner: Corner, car: Car, chance: Chance): boolean {
+export function isFed(corner: Corner, car: Car, chance: Chance): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
   const series = pairs.reduce((sum, one) => sum + one.ohm[0] + one.ohm[1], 0);
   const shorted = pairs.some((one) => Math.min(one.bridgeOhm, ...one.toGroundOhm, one.toSupplyOhm) < 300);

@@ -66,7 +66,7 @@ export class Ledger {
   }
 
   record(seen: readonly Seen[]): void {
-    const made = seen.map((one) => ({ ...one, id: this.id() }) as Observation);
+    const made = seen.map((one) => ({ ...one, id: this.id() }));
     this.file = { ...this.file, observations: [...this.file.observations, ...made] };
   }
 

@@ -131,7 +131,7 @@ function isIdle(move: PricedMove, latest: readonly Observation[]): boolean {
 }
 
 /** Planning looks at so many states at most; what is left out is the tail of an early, wide-open case. */
-const MOST_SCENARIOS = 64;
+const MOST_SCENARIOS = 40;
 
 function likeliest(scenarios: readonly Scenario[]): readonly Scenario[] {
   if (scenarios.length <= MOST_SCENARIOS) return scenarios;

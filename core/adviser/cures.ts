@@ -1,7 +1,7 @@
 import type { Repair } from '../casefile/contract';
 import { SEGMENTS } from '../casefile/words';
 import { faultRow, STOPGAPS, type FaultId } from './faults';
-import { REPAIR_CURES } from './priors';
+import { REPAIR_CURES, REPAIR_CURES_ELSE } from './priors';
 
 /** Repairs that cure a fault by the way, or in part, beside those that the catalogue names. */
 const BY_THE_WAY: readonly {
@@ -34,13 +34,13 @@ const PATH: readonly string[] = SEGMENTS;
  * Chance that a repair cures a fault.
  * @param repair what was done. @param fault a fault that is present.
  * @returns 0 to 1.
- * @example cureChance({ action: 'replaced', segment: 'sensor' }, 'lead-open') // => 0.96
+ * @example cureChance({ action: 'replaced', segment: 'sensor' }, 'lead-open') // => 0.985
  * @example cureChance({ action: 'replaced', segment: 'sensor' }, 'loom-open') // => 0
  */
 export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: FaultId): number {
   const name = `${repair.action}:${repair.segment}`;
   const row = faultRow(fault);
-  if (row.cures.includes(name)) return REPAIR_CURES;
+  if (row.cures.includes(name)) return REPAIR_CURES[repair.action] ?? REPAIR_CURES_ELSE;
   const listed = BY_THE_WAY.find((one) => one.repair === name && one.fault === fault);
   if (listed) return listed.chance;
   if (STOPGAPS.some((one) => one.repair === name && one.fault === fault)) return 0.6;

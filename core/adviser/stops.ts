@@ -29,6 +29,7 @@ interface Facts {
 }
 
 const MODULE_LIKELY = 0.6;
+const MODULE_SURE = 0.85;
 const NOTHING_LIKELY = 0.9;
 
 function lampsNow(all: readonly Observation[]): readonly string[] {
@@ -67,8 +68,11 @@ function twoRepairsFailed({ file }: Facts): boolean {
   return results.slice(results.lastIndexOf('fixed') + 1).filter((one) => one === 'no-change').length >= 2;
 }
 
-function isModule({ ranking }: Facts): boolean {
-  return ranking.some((one) => one.fault === 'module-input' && one.probability >= MODULE_LIKELY);
+/** Its plug is looked at first: rot there is cleaned for nothing, and looks just the same from the wheel. */
+function isModule({ ranking, latest }: Facts): boolean {
+  const looked = latest.some((one) => one.kind === 'look' && one.part === 'module');
+  const limit = looked ? MODULE_LIKELY : MODULE_SURE;
+  return ranking.some((one) => one.fault === 'module-input' && one.probability >= limit);
 }
 
 function onlyHandsLeft({ file, plan }: Facts): boolean {

@@ -127,10 +127,7 @@ function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check
     case 'hand-spin':
     case 'drive': {
       const perTurn = one.rhythm === 'once-per-turn' && one.finding !== 'follows';
-      return [
-        bothTypes(one.while === 'drive' ? live.LIVE_DRIVE : live.LIVE_SPIN),
-        perTurn ? 'once-per-turn' : one.finding,
-      ];
+      return [one.while === 'drive' ? live.LIVE_DRIVE : live.LIVE_SPIN, perTurn ? 'once-per-turn' : one.finding];
     }
     default:
       return one.while satisfies never;

@@ -144,6 +144,7 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
       return seen.has('meter:wire-1-to-ground:resistance', channel);
     case 'live:stationary':
     case 'live:hand-spin':
+      return readerReaches(posterior) && !seen.has('live:drive', channel);
     case 'live:drive':
       return readerReaches(posterior);
     case 'ask:history':

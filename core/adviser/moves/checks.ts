@@ -326,7 +326,7 @@ export const CHECKS: readonly CheckRow[] = [
   ),
   corner(
     'live:hand-spin',
-    bothTypes(live.LIVE_SPIN),
+    live.LIVE_SPIN,
     4,
     ['reader', 'raised'],
     'Spin the wheel by hand and watch its live speed',
@@ -334,7 +334,7 @@ export const CHECKS: readonly CheckRow[] = [
   ),
   corner(
     'live:drive',
-    bothTypes(live.LIVE_DRIVE),
+    live.LIVE_DRIVE,
     12,
     ['reader'],
     'Drive while somebody else reads the live speeds',

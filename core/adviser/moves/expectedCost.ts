@@ -33,6 +33,8 @@ export interface RepairProblem {
   readonly cures: readonly (readonly (readonly [classIndex: number, bits: number])[])[];
   /** The same by class: pairs of option and bits. */
   readonly curedBy: readonly (readonly (readonly [option: number, bits: number])[])[];
+  /** What each option brings nearer to cured at the start: entries of a class from `startAt[class]` on. */
+  readonly start: { readonly startAt: Int32Array; readonly startOption: Int32Array; readonly startShare: Float64Array };
   readonly hourValue: number;
   /** Money and time of handing the car to a workshop. */
   readonly workshop: number;
@@ -90,12 +92,26 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
   return {
     options,
     curedBy,
+    start: startOf(curedBy, full),
     classOf,
     classes: full.length,
     full: Uint8Array.from(full),
     cures,
     hourValue,
     workshop: workshopPrice(file) + (hourValue * WORKSHOP_MINUTES) / 60,
+  };
+}
+
+function startOf(curedBy: RepairProblem['curedBy'], full: readonly number[]): RepairProblem['start'] {
+  const startAt = new Int32Array(full.length + 1);
+  curedBy.forEach((pairs, k) => (startAt[k + 1] = (startAt[k] ?? 0) + pairs.length));
+  const flat = curedBy.flatMap((pairs, k) =>
+    pairs.map(([r, mask]) => [r, gainShare(mask, full[k] ?? 1, full[k] ?? 1)] as const),
+  );
+  return {
+    startAt,
+    startOption: Int32Array.from(flat, ([r]) => r),
+    startShare: Float64Array.from(flat, ([, share]) => share),
   };
 }
 
@@ -180,11 +196,15 @@ export function expectedRepairCost(
 
 function startingGains(problem: RepairProblem, weights: Float64Array, never: number | undefined): Float64Array {
   const gain = new Float64Array(problem.cures.length);
+  const { startAt, startOption, startShare } = problem.start;
   for (let k = 0; k < weights.length; k += 1) {
-    const weight = weights[k] ?? 0;
+    const weight = weights[k] as number;
     if (weight === 0) continue;
-    const all = problem.full[k] ?? 1;
-    for (const [r, mask] of problem.curedBy[k] ?? []) gain[r] = (gain[r] ?? 0) + weight * gainShare(mask, all, all);
+    const end = startAt[k + 1] as number;
+    for (let at = startAt[k] as number; at < end; at += 1) {
+      const r = startOption[at] as number;
+      gain[r] = (gain[r] as number) + weight * (startShare[at] as number);
+    }
   }
   if (never !== undefined) gain[never] = -Infinity;
   return gain;
@@ -195,8 +215,11 @@ function bestOption(gain: Float64Array, costs: Float64Array): number {
   let best = -1;
   let bestRatio = 1e-12;
   for (let r = 0; r < gain.length; r += 1) {
-    const ratio = (gain[r] ?? 0) / (costs[r] ?? 1);
-    if (ratio > bestRatio) [best, bestRatio] = [r, ratio];
+    const ratio = (gain[r] as number) / (costs[r] as number);
+    if (ratio > bestRatio) {
+      best = r;
+      bestRatio = ratio;
+    }
   }
   return best;
 }

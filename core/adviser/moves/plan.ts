@@ -43,7 +43,9 @@ export interface Situation {
 
 /** How many checks the second step looks into, and how many follow-ups each may have. */
 const FIRST_STEPS = 8;
-const FOLLOW_UPS = 10;
+const FOLLOW_UPS = 9;
+/** Quick looks further down the list get the second step too. */
+const QUICK_STEPS = 24;
 
 function costsWith(at: Situation, open: ReadonlySet<string>, inHand: string | null): Float64Array {
   const key = `${[...open].join()}|${inHand}`;
@@ -108,16 +110,36 @@ function oneStep(candidate: Candidate, weights: Float64Array, at: Situation): nu
   );
 }
 
+/** What each class costs at least, were it known: the cheapest repair that helps it. */
+function leastCosts(problem: RepairProblem, costs: Float64Array): Float64Array {
+  return Float64Array.from(problem.curedBy, (pairs) =>
+    pairs.reduce((best, [option]) => Math.min(best, costs[option] as number), problem.workshop),
+  );
+}
+
+/** Whether even perfect knowledge would save what the cheapest check costs. */
+function canPay(classes: Float64Array, least: Float64Array, repairNow: number, cheapest: number): boolean {
+  let [mass, known] = [0, 0];
+  for (let k = 0; k < classes.length; k += 1) {
+    mass += classes[k] as number;
+    known += (classes[k] as number) * (least[k] as number);
+  }
+  return repairNow - known > cheapest * mass;
+}
+
 /** Expected cost of a check, then the best of repairing at once or one check more. */
 function twoSteps(candidate: Candidate, followUps: readonly Candidate[], weights: Float64Array, at: Situation): number {
   const mass = weights.reduce((sum, one) => sum + one, 0);
   const price = checkCost(candidate, at);
   const later = { ...at, open: price.open };
   const costs = costsWith(at, price.open, partInHand(candidate));
+  const least = leastCosts(at.problem, costs);
+  const cheapest = followUps.reduce((best, next) => Math.min(best, checkCost(next, later).total), Infinity);
   return candidate.outcomes.reduce((sum, outcome) => {
     const then = after(weights, outcome.chance);
-    if (then.every((one) => one < 1e-9)) return sum;
-    const repairNow = expectedRepairCost(at.problem, classWeights(at.problem, then), costs).cost;
+    const classes = classWeights(at.problem, then);
+    const repairNow = expectedRepairCost(at.problem, classes, costs).cost;
+    if (!canPay(classes, least, repairNow, cheapest)) return sum + repairNow;
     const checkAgain = followUps.reduce(
       (best, next) => (next === candidate ? best : Math.min(best, oneStep(next, then, later))),
       repairNow,
@@ -134,7 +156,7 @@ function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOn
   const followUps = first.slice(0, FOLLOW_UPS).map((one) => one.candidate);
   const isQuick = (one: Candidate): boolean => checkCost(one, at).minutes <= SHORT_LOOK_MINUTES;
   const deep = first.map((one, index) => {
-    const isWorth = index < FIRST_STEPS || (index < 3 * FIRST_STEPS && isQuick(one.candidate));
+    const isWorth = index < FIRST_STEPS || (index < QUICK_STEPS && isQuick(one.candidate));
     const ahead = isWorth ? twoSteps(one.candidate, followUps, weights, at) : Infinity;
     return { ...one, alone: one.finish, finish: Math.min(one.finish, ahead) };
   });

@@ -1,5 +1,6 @@
 import { BROKEN_NOW_AND_THEN, LOOM_SHORT, WIRE_OPEN } from './groups';
-import type { Table } from './table';
+import type { SensorType } from '../../casefile/words';
+import type { Table, TypedTable } from './table';
 
 /** Speeds that the reader shows: standing, by hand, with the lead moved, on the road. */
 
@@ -93,7 +94,7 @@ const circuitRows = (drive: boolean): Table['rows'] => [
 ];
 
 /** Faults of the signal's source and of the car: seen alike by hand and on the road, but for what needs speed. */
-const signalRows = (drive: boolean): Table['rows'] => [
+const tooWeak = (drive: boolean): Table['rows'] => [
   {
     for: ['gap-wide', 'sensor-weak'],
     gives: { 'cuts-in-late': 0.68, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 },
@@ -104,6 +105,24 @@ const signalRows = (drive: boolean): Table['rows'] => [
     gives: { 'cuts-in-late': 0.55, zero: 0.07, 'drops-out': 0.1, erratic: 0.12, follows: 0.12 },
     why: 'too little signal when slow, or a rough one',
   },
+];
+
+/** An active sensor hears the field or it doesn't, whatever the speed: below its threshold it is silent. */
+const TOO_WEAK_FOR_ACTIVE: Table['rows'] = [
+  {
+    for: ['gap-wide', 'sensor-weak', 'sensor-dirty', 'sensor-damaged'],
+    gives: { zero: 0.42, 'cuts-in-late': 0.16, 'drops-out': 0.18, erratic: 0.08, follows: 0.1 },
+    why: 'below its threshold at every speed, or just at it',
+  },
+];
+
+const signalRows = (drive: boolean, type: SensorType): Table['rows'] => [
+  {
+    for: ['sensor-open/high'],
+    gives: { 'cuts-in-late': 0.4, zero: 0.38, follows: 0.1, 'drops-out': 0.05 },
+    why: 'a high coil lets a little through to the module',
+  },
+  ...(type === 'active' ? TOO_WEAK_FOR_ACTIVE : tooWeak(drive)),
   {
     for: ['ring-debris'],
     gives: { erratic: 0.4, 'once-per-turn': 0.16, 'cuts-in-late': 0.16, 'drops-out': 0.1, follows: 0.12 },
@@ -145,21 +164,23 @@ const SOUND = {
   'cuts-in-late': 0.01,
 };
 
-export const LIVE_SPIN: Table = {
+const liveSpin = (type: SensorType): Table => ({
   topic: 'live-hand-spin',
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: SOUND, why: 'zero only when spun too slowly for the module; a reader may name corners wrongly' },
-  rows: [...circuitRows(false), ...signalRows(false)],
-};
+  rows: [...circuitRows(false), ...signalRows(false, type)],
+});
+export const LIVE_SPIN: TypedTable = { passive: liveSpin('passive'), active: liveSpin('active') };
 
-export const LIVE_DRIVE: Table = {
+const liveDrive = (type: SensorType): Table => ({
   topic: 'live-drive',
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: { ...SOUND, 'answers-as-other-channel': 0.003 }, why: 'on the road a sound corner follows' },
-  rows: [...circuitRows(true), ...signalRows(true)],
-};
+  rows: [...circuitRows(true), ...signalRows(true, type)],
+});
+export const LIVE_DRIVE: TypedTable = { passive: liveDrive('passive'), active: liveDrive('active') };
 
 export const LIVE_STATIONARY: Table = {
   topic: 'live-stationary',

@@ -105,6 +105,7 @@ export const SENSOR_WIGGLE: TypedTable = {
       { for: ['sensor-intermittent'], gives: { unsteady: 0.5, open: 0.06 }, why: 'flexing reaches the body a little' },
       { for: ['plug-corroded'], gives: { unsteady: 0.12, open: 0.02 }, why: 'its own half of the plug' },
       { for: ['lead-open', 'sensor-open'], gives: { open: 0.93, unsteady: 0.04 }, why: 'open stays open' },
+      { for: ['sensor-open/high'], gives: { steady: 0.9, unsteady: 0.06 }, why: 'high, but stable' },
     ],
   },
   active: nothing('sensor-resistance-wiggle', ['steady', 'unsteady', 'open'], {
@@ -127,6 +128,11 @@ const spinRows = (throughLoom: boolean): Table['rows'] => [
     ],
     gives: { none: 0.93, low: 0.04, normal: 0.015 },
     why: 'the voltage does not get here',
+  },
+  {
+    for: ['sensor-open/high'],
+    gives: { normal: 0.55, low: 0.25, none: 0.15 },
+    why: 'a meter hardly loads a bad joint',
   },
   { for: ['sensor-short'], gives: { none: 0.28, low: 0.52, normal: 0.16 }, why: 'bridged turns give less' },
   {

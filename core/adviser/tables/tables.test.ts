@@ -115,7 +115,7 @@ describe('no word of the contract is left out', () => {
   test('lamp patterns, symptoms, live findings, failures, results', () => {
     expect(Object.keys(dash.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
     expect(Object.keys(dash.SYMPTOM_TABLES).sort()).toEqual(words.SYMPTOMS.filter((one) => one !== 'none').sort());
-    for (const one of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.outcomes).toContain(one);
+    for (const one of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.passive?.outcomes).toContain(one);
     for (const one of words.FAILURES) expect(codes.CODE_FAILURE.outcomes).toContain(one);
     expect([...(trials.SWAP.passive?.outcomes ?? [])].sort()).toEqual([...words.SWAP_RESULTS].sort());
     expect([...(trials.SUBSTITUTE.passive?.outcomes ?? [])].sort()).toEqual([...words.SUBSTITUTE_RESULTS].sort());
