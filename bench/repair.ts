@@ -6,8 +6,13 @@ import type { Chance } from './chance';
 /** What a repair puts right, part by part; `fresh` is the corner as new. */
 const AT_CORNER: Readonly<Record<string, (corner: Corner, fresh: Corner) => Partial<Corner>>> = {
   'replaced:ring': (_corner, fresh) => ({ ring: fresh.ring }),
-  'cleaned:ring': (corner) => ({
-    ring: { ...corner.ring, debris: 0, look: corner.ring.look === 'debris' ? 'sound' : corner.ring.look },
+  'cleaned:ring': (corner, fresh) => ({
+    ring: {
+      ...corner.ring,
+      debris: 0,
+      runoutM: corner.ring.debris > 0 ? fresh.ring.runoutM : corner.ring.runoutM,
+      look: corner.ring.look === 'debris' ? 'sound' : corner.ring.look,
+    },
   }),
   'reseated:gap': (corner, fresh) => ({
     flangeVoidM: 0,

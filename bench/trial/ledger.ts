@@ -9,7 +9,7 @@ import {
 } from '../../core/adviser/moves/repairs';
 import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/setups';
 import { faultRow } from '../../core/adviser/faults';
-import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
+import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { Seen } from '../monitor';
 import type { World } from '../world';

@@ -217,6 +217,8 @@ function plainCandidates(
 
 /** A reader that reaches the brake module has to be borrowed where the first one does not. */
 const ANOTHER_READER_MINUTES = 30;
+/** When a second reader is not answered either, the module is silent: reading again tells nothing. */
+const MOST_SILENCES = 1;
 
 const PLAIN = { channel: null, mayBreakSensor: 0, buys: null } as const;
 
@@ -230,13 +232,14 @@ function codeCandidates(
   const stage = posterior.timeline.stages.at(-1)?.observations ?? [];
   const all = posterior.timeline.stages.flatMap((one) => one.observations);
   const read = stage.some((one) => one.kind === 'code' || one.kind === 'no-code');
-  const silent = stage.some((one) => one.kind === 'no-answer');
+  const silences = all.filter((one) => one.kind === 'no-answer').length;
+  const silent = silences > 0;
   const recorded = all.some((one) => one.kind === 'code');
   const erased = stage.some((one) => one.kind === 'clear' && one.result !== 'refused');
   const unknown = file.vehicle.channels.some((one) => file.vehicle.sensorTypes?.[one] === undefined);
   const subject = channels[0] ?? null;
   return [
-    ...(read || (posterior.timeline.stages.length > 1 && !erased)
+    ...(read || silences > MOST_SILENCES || (posterior.timeline.stages.length > 1 && !erased)
       ? []
       : [
           {

@@ -1,4 +1,4 @@
-import { BROKEN_NOW_AND_THEN, LOOM_SHORT, WIRE_OPEN } from './groups';
+import { BROKEN_NOW_AND_THEN, WIRE_OPEN } from './groups';
 import type { SensorType } from '../../casefile/words';
 import type { Table, TypedTable } from './table';
 
@@ -29,9 +29,25 @@ const SILENT = {
 };
 
 /** Faults of the circuit. */
-const circuitRows = (drive: boolean): Table['rows'] => [
+const grounded = (type: SensorType): Table['rows'] =>
+  type === 'active'
+    ? [{ for: ['loom-short-to-ground'], gives: SILENT, why: 'its feed or its answer goes to ground' }]
+    : [
+        {
+          for: ['loom-short-to-ground', 'lead-short/body', 'sensor-short/body'],
+          gives: { zero: 0.45, follows: 0.28, erratic: 0.12, 'cuts-in-late': 0.05, 'drops-out': 0.05 },
+          why: 'a floating coil still speaks over one grounded wire',
+        },
+      ];
+
+const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
+  ...grounded(type),
   { for: [...WIRE_OPEN, 'plug-loose'], gives: SILENT, why: 'no circuit, no speed' },
-  { for: ['lead-short', ...LOOM_SHORT], gives: SILENT, why: 'a bridged signal never arrives' },
+  {
+    for: ['lead-short', 'loom-short-to-supply', 'loom-short-across'],
+    gives: SILENT,
+    why: 'a bridged signal never arrives',
+  },
   {
     for: ['sensor-short'],
     gives: { zero: 0.5, 'cuts-in-late': 0.18, 'drops-out': 0.08, erratic: 0.08, follows: 0.1 },
@@ -169,7 +185,7 @@ const liveSpin = (type: SensorType): Table => ({
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: SOUND, why: 'zero only when spun too slowly for the module; a reader may name corners wrongly' },
-  rows: [...circuitRows(false), ...signalRows(false, type)],
+  rows: [...circuitRows(false, type), ...signalRows(false, type)],
 });
 export const LIVE_SPIN: TypedTable = { passive: liveSpin('passive'), active: liveSpin('active') };
 
@@ -178,7 +194,7 @@ const liveDrive = (type: SensorType): Table => ({
   outcomes: OUTCOMES,
   mistaken: 0.03,
   otherwise: { gives: { ...SOUND, 'answers-as-other-channel': 0.003 }, why: 'on the road a sound corner follows' },
-  rows: [...circuitRows(true), ...signalRows(true, type)],
+  rows: [...circuitRows(true, type), ...signalRows(true, type)],
 });
 export const LIVE_DRIVE: TypedTable = { passive: liveDrive('passive'), active: liveDrive('active') };
 

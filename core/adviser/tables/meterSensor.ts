@@ -122,12 +122,15 @@ const spinRows = (throughLoom: boolean): Table['rows'] => [
       'sensor-open',
       'lead-open',
       'lead-short',
-      ...(throughLoom
-        ? (['loom-open', 'loom-short-to-ground', 'loom-short-to-supply', 'loom-short-across', 'plug-loose'] as const)
-        : []),
+      ...(throughLoom ? (['loom-open', 'loom-short-to-supply', 'loom-short-across', 'plug-loose'] as const) : []),
     ],
     gives: { none: 0.93, low: 0.04, normal: 0.015 },
     why: 'the voltage does not get here',
+  },
+  {
+    for: ['lead-short/body', ...(throughLoom ? (['loom-short-to-ground'] as const) : [])],
+    gives: { normal: 0.6, low: 0.15, none: 0.22 },
+    why: 'a floating coil still gives its voltage over one grounded wire',
   },
   {
     for: ['sensor-open/high'],
