@@ -88,3 +88,43 @@ test.each([[[]], [['fly']], [['assess']], [['decode']]])('wrong words %j: exit 2
   const ran = run(...words);
   expect([ran.code, ran.out.length, ran.err.length]).toEqual([2, 0, 1]);
 });
+
+test('plan prints the guide of the repair that the case calls for', () => {
+  const short = caseOf(car('passive'), [
+    { kind: 'code', code: 'C0031-11', status: 'current' },
+    { kind: 'meter', channel: 'front-left', point: 'sensor', quantity: 'resistance', value: 390, resolution: 1 },
+  ]);
+  const ran = run('plan', file('short.zelf.json', JSON.stringify(short)));
+  expect(ran).toMatchObject({ code: 0, err: [], out: [{ repair: 'replaced:sensor', channel: 'front-left' }] });
+  const [plan] = ran.out as { phases: { phase: string; steps: { id: string; text: string }[] }[]; needs: object }[];
+  expect(plan?.phases.map((one) => one.phase)).toEqual([
+    'make-safe',
+    'reach-it',
+    'free-it',
+    'prepare',
+    'fit',
+    'close-up',
+  ]);
+  expect(plan?.needs).toMatchObject({ tools: expect.any(Array) as unknown, parts: expect.any(Array) as unknown });
+  expect(run('plan', good, good).code).toBe(2);
+});
+
+test('trial prints four policies, the same for the same seed, and refuses odd numbers', () => {
+  const [first, again] = [run('trial', '--cars', '2', '--seed', '4'), run('trial', '--cars', '2', '--seed', '4')];
+  const bare = (ran: typeof first): object => ({ ...(ran.out[0] as object), seconds: 0 });
+  expect(first.code).toBe(0);
+  expect(bare(first)).toEqual(bare(again));
+  expect((first.out[0] as { policies: { policy: string }[] }).policies.map((one) => one.policy)).toEqual([
+    'adviser',
+    'part-first',
+    'flowchart',
+    'knows-the-fault',
+  ]);
+  for (const words of [
+    ['--cars', 'x', '--seed', '1'],
+    ['--cars', '2'],
+    ['--cars', '0', '--seed', '1'],
+    ['--cars', '2', '--seed', '1', 'more'],
+  ])
+    expect(run('trial', ...words)).toMatchObject({ code: 2, out: [] });
+});

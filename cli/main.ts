@@ -1,6 +1,8 @@
 import { assessVerb } from './assessVerb';
 import { decodeVerb } from './decodeVerb';
 import { BadInput } from './input';
+import { planVerb } from './planVerb';
+import { trialVerb } from './trialVerb';
 import { validateVerb } from './validateVerb';
 import type { Out, Verb } from './verb';
 
@@ -8,6 +10,8 @@ const VERBS: ReadonlyMap<string, Verb> = new Map([
   ['assess', assessVerb],
   ['decode', decodeVerb],
   ['validate', validateVerb],
+  ['plan', planVerb],
+  ['trial', trialVerb],
 ]);
 
 const out: Out = {

@@ -119,6 +119,14 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
   });
 }
 
+/** The list is cut where it gets long, but never before its best repair. */
+function withBestRepair(moves: readonly Move[]): readonly Move[] {
+  const kept = moves.slice(0, MOST_MOVES);
+  const isRepair = (one: Move): boolean => one.check.startsWith('repair:');
+  const repair = moves.find(isRepair);
+  return repair && !kept.some(isRepair) ? [...kept.slice(0, -1), repair] : kept;
+}
+
 /** Erasing once more tells nothing when nothing has come back since. */
 function isIdle(move: PricedMove, latest: readonly Observation[]): boolean {
   const erased = latest.findLastIndex((one) => one.kind === 'clear' && one.result !== 'refused');
@@ -182,7 +190,7 @@ export function assessFully(file: CaseFile): FullAssessment {
   const latest = posterior.timeline.stages.at(-1)?.observations ?? [];
   const plan = { ...priced, moves: priced.moves.filter((one) => !isIdle(one, latest)) };
   const stop = stopFor({ file, posterior, all, latest, ranking: ranked, plan });
-  const next = movesOf(plan, ranked, file).slice(0, MOST_MOVES);
+  const next = withBestRepair(movesOf(plan, ranked, file));
   return {
     ranking: rankingOf(posterior, chances),
     segments: segmentViews(posterior).map((one) => ({ ...one, probability: round(one.probability, 6) })),

@@ -1,0 +1,40 @@
+import { assess } from '../core/adviser/assess';
+import { composeGuide } from '../core/guide/compose';
+import { BadInput, problemLine, readCase } from './input';
+import type { Verb } from './verb';
+
+/** `plan FILE`: the guide for the repair that the case now calls for, step by step. */
+export const planVerb: Verb = {
+  usage: 'plan FILE',
+  run(names, out) {
+    const [name, ...more] = names;
+    if (name === undefined || more.length > 0) throw new BadInput('plan needs exactly one case file');
+    const file = readCase(name);
+    if (!file.ok) {
+      out.problem(problemLine(name, file.problems));
+      return 2;
+    }
+    const repair = assess(file.value).next.find((one) => one.check.startsWith('repair:'));
+    if (!repair) throw new BadInput(`${name}: this case calls for no repair yet; assess it for the next move`);
+    const guide = composeGuide(file.value, repair.check.slice('repair:'.length), repair.channel);
+    if (!guide) throw new BadInput(`${name}: there is no guide for ${repair.check}; follow the manual`);
+    out.line({
+      repair: guide.repair,
+      channel: guide.channel,
+      phases: guide.phases.map(({ phase, steps }) => ({
+        phase,
+        steps: steps.map(({ id, text, why, tools, cautions, torque, undoes }) => ({
+          id,
+          text,
+          why,
+          tools,
+          cautions,
+          ...(torque ? { torque } : {}),
+          ...(undoes ? { undoes } : {}),
+        })),
+      })),
+      needs: guide.needs,
+    });
+    return 0;
+  },
+};
