@@ -72,6 +72,26 @@ export class World {
     return sound.sort((a, b) => a - b)[Math.floor(sound.length / 2)] ?? 1200;
   }
 
+  /** A starved module answers nobody. */
+  get isModuleSilent(): boolean {
+    return this.car.feedDropVolt >= 5;
+  }
+
+  /** Erases what is stored; what is wrong comes back when it is tested again. */
+  forget(): void {
+    this.memory = [];
+  }
+
+  /** Live speed of a wheel spun by hand at one turn a second, km/h; null where the module has none. */
+  speedOf(channel: Channel, spun: Channel | null = null): number | null {
+    const corner = this.corner(channel);
+    if (!corner) return null;
+    if (spun !== channel) return 0;
+    const kmh = 3.6 * corner.circumferenceM;
+    const signal = signalOf(corner, this.car, this.chance);
+    return signal.cutInKmh > kmh ? 0 : kmh * signal.ratio;
+  }
+
   private store(code: Code): void {
     this.memory = [...this.memory.filter((one) => one.code !== code.code), code];
   }
