@@ -1,4 +1,5 @@
 import { performance } from 'node:perf_hooks';
+import { runTrial } from '../bench/trial/trial';
 import { assessFully } from '../core/adviser/assess';
 import { posteriorOf } from '../core/adviser/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
@@ -34,4 +35,19 @@ console.log(
 line('exact posterior, median', posterior, 5);
 line('whole assessment with two-step plan, median', whole, 60);
 line('plain posterior: every state, objects and sort', plain);
+/** A trial of the adviser against other ways of working, where cars were asked for. */
+function trial(cars: number): void {
+  const { policies, calibrationError, brier, actedOnAt80 } = runTrial(cars, 1);
+  for (const one of policies)
+    console.log(
+      `${one.policy.padEnd(16)} right ${(100 * one.repairedRightly).toFixed(1)} %  cost ${one.meanCost.toFixed(1)} (95 %: ${one.p95Cost.toFixed(0)})  parts for nothing ${one.partsForNothing.toFixed(3)}  checks ${one.checks.toFixed(1)}  minutes ${one.minutes.toFixed(0)}`,
+    );
+  console.log(
+    `calibration error ${calibrationError.toFixed(3)}  Brier ${brier.toFixed(3)}  acted on at 0.8: ${(100 * actedOnAt80).toFixed(0)} %`,
+  );
+}
+
 console.log(`plain over exact: ${Math.round(plain / posterior)} times`);
+
+const cars = Number(process.argv[process.argv.indexOf('--cars') + 1]);
+if (process.argv.includes('--cars') && Number.isInteger(cars) && cars > 0) trial(cars);

@@ -22,8 +22,22 @@ const VIEWS: readonly (readonly [
   ['notebook', '#/job/tansy-lead/notebook', 1280, 800],
   ['find-phone', '#/job/bertie-deaf/find', 390, 844],
   ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
+  ['tap-along', '#/job/pebble-new/codes', 390, 844, tapAlong],
   ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844],
 ];
+
+/** A take of code 23, as it is being tapped. */
+async function tapAlong(page: Page): Promise<void> {
+  await page.getByText('No reader? Tap along with the lamp').click();
+  await page.locator('[data-test="start-take"]').click();
+  for (const count of [2, 3]) {
+    for (let at = 0; at < count; at += 1) {
+      await page.keyboard.press('Space', { delay: 90 });
+      await page.waitForTimeout(330);
+    }
+    await page.waitForTimeout(900);
+  }
+}
 
 async function typeReading(page: Page): Promise<void> {
   for (const key of ['0', '.', '3', '8'])

@@ -163,13 +163,7 @@ function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[
   return file.vehicle.highVoltage
     ? {
         ...plan,
-        moves: plan.moves.filter(
-          (one) =>
-            one.kind === 'check' ||
-            one.name === 'clear' ||
-            one.name.endsWith(':elsewhere') ||
-            one.name === 'charged:supply',
-        ),
+        moves: plan.moves.filter((one) => one.kind === 'check' || one.name === 'clear'),
       }
     : plan;
 }

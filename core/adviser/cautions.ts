@@ -59,6 +59,11 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
     text: 'Ignition off before a plug is opened or ohms are measured.',
   },
   {
+    id: 'sensors-exchanged',
+    when: (_file, all) => all.some((one) => one.kind === 'swap' && one.putBack === false),
+    text: 'The sensors of an axle are still exchanged: what followed the sensor now sits at the other corner. Put them back before you read on, or look there.',
+  },
+  {
     id: 'part-in-hand',
     when: (_file, _all, moves) => firstIs(moves, /sensor-out/),
     text: 'An old sensor often breaks when it is levered out: have the new one in hand before you force it.',

@@ -211,7 +211,8 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
   });
 }
 
-/** A free look of a few minutes comes before any part that costs money, as long as it can say otherwise. */
+/** A free look of a few minutes comes before any repair that costs money or takes long, as long as it can say otherwise. */
+const LONG_REPAIR_MINUTES = 15;
 const SHORT_LOOK_MINUTES = 5;
 const SHORT_LOOK_MAY_COST_MINUTES = 6;
 const CAN_SAY_OTHERWISE = 0.04;
@@ -257,6 +258,9 @@ function tellingFirst(moves: readonly PricedMove[], at: Situation): PricedMove[]
   return [best, ...moves.filter((one) => one !== best)];
 }
 
+/** A repair this likely to cure needs no look before it. */
+const SURE_REPAIR = 0.93;
+
 /** A check that saves less than these minutes of the owner's time is not worth putting before the repair. */
 const WORTH_MINUTES = 5;
 
@@ -265,12 +269,15 @@ function repairFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] 
   const repair = moves.find((one) => one.kind === 'repair');
   const worth = (at.problem.hourValue * WORTH_MINUTES) / 60;
   if (!top || !repair || top.kind === 'repair' || repair.finish - top.finish >= worth) return [...moves];
+  const isFreeLook = top.money === 0 && top.minutes <= SHORT_LOOK_MINUTES;
+  if (isFreeLook && repair.minutes >= LONG_REPAIR_MINUTES && repair.cures < SURE_REPAIR) return [...moves];
   return [repair, ...moves.filter((one) => one !== repair)];
 }
 
 function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
-  if (!top || top.kind !== 'repair' || top.money <= 0 || top.cures >= 0.93) return [...moves];
+  const isSmall = (one: PricedMove): boolean => one.money <= 0 && one.minutes < LONG_REPAIR_MINUTES;
+  if (!top || top.kind !== 'repair' || isSmall(top) || top.cures >= SURE_REPAIR) return [...moves];
   const short = moves.find(
     (one) =>
       one.candidate !== null &&
