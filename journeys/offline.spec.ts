@@ -20,5 +20,5 @@ test('after the first load everything works without a network, deep links too', 
   await page.reload();
   await expect(page.getByRole('heading', { name: 'The signal path, front left' })).toBeVisible();
   await judged(page);
-  await expect(page.locator('[data-segment="ring"]').first()).toHaveAttribute('data-state', 'at-fault');
+  await expect(page.locator('[data-segment="ring"]').first()).toHaveAttribute('data-state', 'suspect');
 });

@@ -103,6 +103,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
           <button
+            v-if="!move.check.startsWith('repair:')"
             class="tap quiet whatif"
             type="button"
             :aria-expanded="imagined === move.key"
