@@ -1,4 +1,4 @@
-import { ALL_FAULTS, CHANNEL_FAULTS, faultRow, SHARED_FAULTS, type FaultId } from '../core/adviser/faults';
+import { CHANNEL_FAULTS, SHARED_FAULTS, type FaultId } from '../core/adviser/faults';
 import { FAULT_PAIRS } from '../core/adviser/pairs';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, SensorType } from '../core/casefile/words';
@@ -115,9 +115,4 @@ export function makeWorld(
     ...(type === 'passive' && chance.hits(0.5) ? { specs: { sensorResistance: band } } : {}),
   };
   return new World(car, faults, vehicle, drawStrategy(chance), historyOf(faults, channels, chance), chance);
-}
-
-/** Faults that a practice car may have, by how hard they are to tell. */
-export function practiceFaults(): readonly FaultId[] {
-  return ALL_FAULTS.map((one) => one.id).filter((one) => faultRow(one).segment !== 'elsewhere');
 }

@@ -1,13 +1,6 @@
-/**
- * Random numbers that repeat: mulberry32, a 32-bit generator in the public domain.
- * @param seed any whole number. @returns a function giving numbers in [0, 1).
- */
+import { chanceFrom } from '../../bench/chance';
+
+/** Random numbers in [0, 1) that repeat: the bench's own, for tests that need no more. */
 export function seededRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
+  return chanceFrom(seed).next;
 }
