@@ -1,4 +1,4 @@
-import type { CaseFile, Cost, Observation, Repair } from '../../core/casefile/contract';
+import type { CaseFile, Cost, Repair } from '../../core/casefile/contract';
 import * as change from './fileChanges';
 
 type Alter = (make: (file: CaseFile) => CaseFile) => Promise<void>;
@@ -7,8 +7,7 @@ type Alter = (make: (file: CaseFile) => CaseFile) => Promise<void>;
 export function fileActions(alter: Alter, newId: () => string, now: () => string) {
   return {
     withdraw: (id: string, withdrawn: boolean) => alter((before) => change.withWithdrawn(before, id, withdrawn)),
-    correct: (id: string, said: Omit<Observation, 'id' | 'at'>) =>
-      alter((before) => change.withCorrected(before, id, said)),
+    correct: (id: string, said: change.NewObservation) => alter((before) => change.withCorrected(before, id, said)),
     note: (id: string, text: string) => alter((before) => change.withNote(before, id, text)),
     markWork: (step: string, state: 'done' | 'undone' | 'skipped' | 'open') =>
       alter((before) => change.withWork(before, step, state, newId(), now())),

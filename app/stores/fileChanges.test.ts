@@ -46,3 +46,17 @@ test('withdrawing and counting again is exact', () => {
     withdrawn: false,
   });
 });
+
+test('a correction keeps place, id and time, and nothing else of the old', () => {
+  const seen = [
+    { id: 'a', at: '2026-03-01T10:00:00+01:00', kind: 'look', part: 'lead', finding: 'sound', channel: 'rear-left' },
+    { id: 'b', kind: 'meter', point: 'battery', quantity: 'dc-voltage', value: 12.6 },
+  ] as const;
+  const before = { format: 'zelf-case', version: 1, vehicle: { channels: ['rear-left'] }, observations: seen } as const;
+  const said: change.NewObservation = { kind: 'look', part: 'plug', finding: 'corroded' };
+  expect(change.withCorrected(before, 'a', said).observations).toEqual([
+    { id: 'a', at: '2026-03-01T10:00:00+01:00', kind: 'look', part: 'plug', finding: 'corroded' },
+    seen[1],
+  ]);
+  expect(change.withCorrected(before, 'z', said).observations).toEqual(seen);
+});

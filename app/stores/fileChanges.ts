@@ -8,12 +8,19 @@ export function withWithdrawn(file: CaseFile, id: string, withdrawn: boolean): C
   return { ...file, observations: file.observations.map((one) => (one.id === id ? { ...one, withdrawn } : one)) };
 }
 
+/** An observation before it has an id and a time. */
+export type NewObservation = Observation extends infer O
+  ? O extends Observation
+    ? Omit<O, 'id' | 'at'>
+    : never
+  : never;
+
 /** The observation said again, in its old place: what came before and after it stays so. */
-export function withCorrected(file: CaseFile, id: string, said: Omit<Observation, 'id' | 'at'>): CaseFile {
+export function withCorrected(file: CaseFile, id: string, said: NewObservation): CaseFile {
   return {
     ...file,
     observations: file.observations.map((one) =>
-      one.id === id ? ({ ...said, id, ...(one.at === undefined ? {} : { at: one.at }) } as Observation) : one,
+      one.id === id ? { ...said, id, ...(one.at === undefined ? {} : { at: one.at }) } : one,
     ),
   };
 }

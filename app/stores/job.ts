@@ -6,14 +6,10 @@ import type { Channel } from '../../core/casefile/words';
 import type { JobRecord, StageName } from '../storage/garageStorage';
 import { fileActions } from './fileActions';
 import * as change from './fileChanges';
+import type { NewObservation } from './fileChanges';
 import { usePorts } from './ports';
 
-/** An observation before it has an id and a time. */
-export type NewObservation = Observation extends infer O
-  ? O extends Observation
-    ? Omit<O, 'id' | 'at'>
-    : never
-  : never;
+export type { NewObservation };
 
 /** The open job: its file as stored, and what the adviser makes of it. */
 export const useJob = defineStore('job', () => {
