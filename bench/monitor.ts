@@ -1,6 +1,6 @@
 import type { Observation, ObservationOf } from '../core/casefile/contract';
 import type { Channel } from '../core/casefile/words';
-import type { Car, Corner, Pair } from './car/corner';
+import { BREAK_OHM, type Car, type Corner, type Pair } from './car/corner';
 import { signalOf } from './car/signal';
 import type { Chance } from './chance';
 import { GROUND, ohmBetween } from './circuit/network';
@@ -58,7 +58,7 @@ export function electricalTest(corner: Corner, car: Car, moved: 'all' | 'nothing
   if (corner.type === 'active') {
     const series = ohmBetween({ resistors: wiring.resistors.slice(1), sources: [] }, NODES.input[0], NODES.sensor[0]);
     const back = ohmBetween({ resistors: wiring.resistors.slice(1), sources: [] }, NODES.input[1], NODES.sensor[1]);
-    if (series + back > ACTIVE_SERIES_OHM || wiring.resistors[0]?.ohm === 5e8) return '13';
+    if (series + back > ACTIVE_SERIES_OHM || wiring.resistors[0]?.ohm === BREAK_OHM) return '13';
     if (corner.sensor.coilOhm < 200) return '01';
     return corner.sensor.chip === 'mute' && chance.hits(0.45) ? '01' : null;
   }

@@ -87,6 +87,12 @@ export const LAMP_NAMES: Readonly<Record<string, string>> = {
   service: 'Service',
   message: 'Message text',
 };
+export const CODE_STATUS_NAMES: Readonly<Record<string, string>> = {
+  current: 'current',
+  stored: 'stored',
+  pending: 'pending',
+  unknown: 'not told',
+};
 export const MODULE_NAMES: Readonly<Record<string, string>> = {
   abs: 'Brakes',
   engine: 'Engine',

@@ -3,7 +3,7 @@ import type { ObservationOf } from '../../../core/casefile/contract';
 import { CODE_STATUSES } from '../../../core/casefile/words';
 import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
 import { spaced } from '../../../core/quantities/show';
-import { MODULE_NAMES } from '../../../core/report/names';
+import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/report/names';
 
 /** What was understood of the text, as it is typed; what was not stands beside it. */
 defineProps<{
@@ -17,12 +17,6 @@ defineProps<{
 const emit = defineEmits<{ status: [code: string, status: Status] }>();
 type Status = ObservationOf<'code'>['status'];
 
-const STATUS_WORDS: Readonly<Record<Status, string>> = {
-  current: 'current',
-  stored: 'stored',
-  pending: 'pending',
-  unknown: 'not told',
-};
 const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as const;
 </script>
 
@@ -46,7 +40,7 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
             :aria-checked="(statuses.get(one.code) ?? one.status) === status"
             @click="emit('status', one.code, status)"
           >
-            {{ STATUS_WORDS[status] }}
+            {{ CODE_STATUS_NAMES[status] }}
           </button>
         </span>
       </li>

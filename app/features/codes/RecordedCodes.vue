@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { ObservationOf, OwnMeaning, Vehicle } from '../../../core/casefile/contract';
 import type { SortedCode } from '../../../core/codes/roles';
 import { spaced } from '../../../core/quantities/show';
-import { MODULE_NAMES } from '../../../core/report/names';
+import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/report/names';
 import OwnMeaningForm from './OwnMeaning.vue';
 
 /** Recorded codes, each where it belongs: causes first, their echoes under them, ghosts and other systems greyed. */
@@ -20,12 +20,6 @@ const emit = defineEmits<{
 type Code = ObservationOf<'code'>;
 
 const asked = ref<string | null>(null);
-const STATUS_WORDS: Readonly<Record<Code['status'], string>> = {
-  current: 'current',
-  stored: 'stored',
-  pending: 'pending',
-  unknown: 'status not told',
-};
 const ROLE_WORDS = { cause: '', echo: 'echo', ghost: 'ghost', parked: 'parked' } as const;
 
 /** Echoes stand under their cause, whatever the order of recording. */
@@ -38,7 +32,7 @@ const known = (code: string): OwnMeaning | null => props.vehicle.codeMeanings?.[
 function details(one: Code): string {
   const { whose } = props.meaningOf(one);
   return [
-    STATUS_WORDS[one.status],
+    one.status === 'unknown' ? 'status not told' : CODE_STATUS_NAMES[one.status],
     one.module ? (MODULE_NAMES[one.module] ?? '') : '',
     one.odometer ? `at ${spaced(one.odometer)} km` : '',
     whose,
