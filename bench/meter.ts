@@ -1,7 +1,7 @@
 import type { ObservationOf } from '../core/casefile/contract';
 import type { MeterPoint, Quantity } from '../core/casefile/words';
 import type { Car, Corner } from './car/corner';
-import { isFed, signalOf } from './car/signal';
+import { isFed, signalOf, spinVolt } from './car/signal';
 import type { Chance } from './chance';
 import { GROUND, ohmBetween, voltBetween, type Network } from './circuit/network';
 import { AS_FITTED, NODES, powered, wiringOf, type Manner } from './circuit/wiring';
@@ -18,16 +18,22 @@ const MOST_OHM = 40e6;
 const INPUT_OHM = 1e7;
 /** Probes slip or leads are bad this often, and then read open. */
 const BAD_CONTACT = 0.004;
+/** The lower of an active sensor's two current levels, ampere. */
+const IDLE_A = 0.007;
 /** Readings taken while something is moved. */
 const MOVED_MOMENTS = 8;
 
 const APART: Manner = { ...AS_FITTED, sensorPlug: 'apart' };
 const BOTH_APART: Manner = { ...APART, modulePlug: 'apart' };
 
+interface Probes {
+  readonly from: string;
+  readonly to: string;
+  readonly manner: Manner;
+}
+
 /** Where the probes sit for each point, and what must be apart. */
-const PROBES: Readonly<
-  Partial<Record<MeterPoint, { readonly from: string; readonly to: string; readonly manner: Manner }>>
-> = {
+const PROBES = {
   sensor: { from: NODES.leadEnd[0], to: NODES.leadEnd[1], manner: APART },
   'sensor-to-ground': { from: NODES.leadEnd[0], to: NODES.metal, manner: APART },
   'module-end': { from: NODES.loomFar[0], to: NODES.loomFar[1], manner: { ...AS_FITTED, modulePlug: 'apart' } },
@@ -37,7 +43,7 @@ const PROBES: Readonly<
   'wire-2-to-ground': { from: NODES.loomNear[1], to: GROUND, manner: BOTH_APART },
   'wire-to-wire': { from: NODES.loomNear[0], to: NODES.loomNear[1], manner: BOTH_APART },
   'supply-at-plug': { from: NODES.loomNear[1], to: NODES.loomNear[0], manner: APART },
-};
+} as const satisfies Partial<Record<MeterPoint, Probes>>;
 
 /** One count of the range that a value falls into. */
 export function countOf(value: number): number {
@@ -57,7 +63,7 @@ export function shown(value: number, chance: Chance): { readonly value: number; 
 }
 
 function ohmsAt(point: MeterPoint, corner: Corner, car: Car, moved: Manner['moved'], chance: Chance): number {
-  const probes = PROBES[point];
+  const probes = (PROBES as Readonly<Partial<Record<MeterPoint, Probes>>>)[point];
   if (!probes) return Infinity;
   if (corner.loom.crossedWith && (point === 'wire-1' || point === 'wire-2')) return Infinity;
   const wiring = wiringOf(corner, { ...probes.manner, moved }, car.partCelsius, chance);
@@ -99,6 +105,14 @@ function volts(point: MeterPoint, corner: Corner, car: Car, chance: Chance): num
   return loaded(fed, GROUND, point === 'wire-2-to-ground' ? NODES.loomNear[1] : NODES.loomNear[0]);
 }
 
+/** Supply current of an active sensor, ampere: one of its two levels, its idle level where it is frozen, none where nothing flows. */
+function currentOf(corner: Corner, car: Car, chance: Chance): number {
+  if (corner.type !== 'active' || !corner.isFed) return 0;
+  const { chip } = corner.sensor;
+  if (chip === 'mute' || !isFed({ ...corner, sensor: { ...corner.sensor, chip: 'works' } }, car, chance)) return 0;
+  return chip === 'frozen' ? IDLE_A : chance.pick([IDLE_A, 2 * IDLE_A]);
+}
+
 /**
  * One reading with the multimeter, every one agreeing with every other because all come from the same network.
  * @param corner the channel; null for battery and module's feed. @param car the car. @param point where the probes are.
@@ -129,25 +143,17 @@ export function readMeter(
     return { ...base, ...temperature, ...resistance(point, corner, car, how === 'wiggle', chance) };
   }
   if (quantity === 'ac-voltage') {
-    const signal = signalOf(corner, car, chance);
-    const arrives = point === 'sensor' || signal.cutInKmh < 1000;
-    const volt = arrives ? signal.voltAtSpin * chance.between(0.8, 1.2) : 0;
+    const { from, to, manner } = PROBES[point === 'sensor' ? 'sensor' : 'module-end'];
+    const tap = { nodes: [from, to] as const, loadOhm: INPUT_OHM, manner };
+    const volt = spinVolt(corner, car, tap, chance) * chance.between(0.8, 1.2);
+    const { dip } = signalOf(corner, car, chance);
     return {
       ...base,
       while: 'hand-spin',
       ...shown(volt, chance),
-      ...(signal.dip > 0.25 && volt > 0.01 ? { unsteady: true } : {}),
+      ...(dip > 0.25 && volt > 0.01 ? { unsteady: true } : {}),
     };
   }
-  if (quantity === 'dc-current') {
-    const flows = corner.type === 'active' && isFed(corner, car, chance);
-    return {
-      ...base,
-      ...shown(
-        flows ? chance.pick([0.007, 0.014]) : corner.sensor.chip === 'mute' ? chance.pick([0, 0.002]) : 0,
-        chance,
-      ),
-    };
-  }
+  if (quantity === 'dc-current') return { ...base, ...shown(currentOf(corner, car, chance), chance) };
   return { ...base, ...shown(volts(point, corner, car, chance), chance) };
 }

@@ -14,6 +14,9 @@ export interface Strategy {
   readonly testsAtKeyOn: boolean;
   /** From this road speed on it compares wheels, km/h. */
   readonly comparesFromKmh: number;
+  /** The failure type byte that it gives a break, and a contact that only resists. */
+  readonly openByte: string;
+  readonly resistsByte: string;
 }
 
 /** What a test found at one channel. */
@@ -26,10 +29,18 @@ export interface Finding {
 const PASSIVE_WINDOW = { least: 150, most: 8_000 } as const;
 const LEAK_OHM = 3_000;
 const ACTIVE_SERIES_OHM = 250;
+/** From here on a contact passes for broken. */
+const BROKEN_OHM = 1e6;
 
 /** Draws how the module of this car goes about it. */
 export function drawStrategy(chance: Chance): Strategy {
-  return { typed: chance.hits(0.7), testsAtKeyOn: chance.hits(0.9), comparesFromKmh: chance.pick([12, 15, 20, 25]) };
+  return {
+    typed: chance.hits(0.7),
+    testsAtKeyOn: chance.hits(0.9),
+    comparesFromKmh: chance.pick([12, 15, 20, 25]),
+    openByte: chance.pick(['13', '13', '14', '01']),
+    resistsByte: chance.pick(['13', '01', '1B', '14']),
+  };
 }
 
 function pairsOf(corner: Corner): readonly Pair[] {
@@ -47,10 +58,16 @@ function shortOf(corner: Corner): string | null {
 
 /**
  * The electrical test of one channel: what the module can measure from its own pins, at this moment.
- * @param corner the channel. @param car what it shares. @param moved what shakes meanwhile. @param chance draws.
+ * @param corner the channel. @param car what it shares. @param moved what shakes meanwhile. @param names how this make names what it finds. @param chance draws.
  * @returns a failure type byte (ISO 15031-6), null when it passes.
  */
-export function electricalTest(corner: Corner, car: Car, moved: 'all' | 'nothing', chance: Chance): string | null {
+export function electricalTest(
+  corner: Corner,
+  car: Car,
+  moved: 'all' | 'nothing',
+  names: Pick<Strategy, 'openByte' | 'resistsByte'>,
+  chance: Chance,
+): string | null {
   if (!corner.inputWorks) return '01';
   const short = shortOf(corner);
   if (short) return short;
@@ -58,12 +75,13 @@ export function electricalTest(corner: Corner, car: Car, moved: 'all' | 'nothing
   if (corner.type === 'active') {
     const series = ohmBetween({ resistors: wiring.resistors.slice(1), sources: [] }, NODES.input[0], NODES.sensor[0]);
     const back = ohmBetween({ resistors: wiring.resistors.slice(1), sources: [] }, NODES.input[1], NODES.sensor[1]);
-    if (series + back > ACTIVE_SERIES_OHM || wiring.resistors[0]?.ohm === BREAK_OHM) return '13';
+    const way = wiring.resistors[0]?.ohm === BREAK_OHM ? BREAK_OHM : series + back;
+    if (way > ACTIVE_SERIES_OHM) return way > BROKEN_OHM ? names.openByte : names.resistsByte;
     if (corner.sensor.coilOhm < 200) return '01';
-    return corner.sensor.chip === 'mute' && chance.hits(0.45) ? '01' : null;
+    return corner.sensor.chip === 'mute' ? names.resistsByte : null;
   }
   const across = ohmBetween(wiring, NODES.input[0], NODES.input[1]);
-  if (across > PASSIVE_WINDOW.most) return '13';
+  if (across > PASSIVE_WINDOW.most) return across > BROKEN_OHM ? names.openByte : names.resistsByte;
   if (across < PASSIVE_WINDOW.least) return '01';
   const leak = ohmBetween(wiring, NODES.input[1], GROUND);
   return leak < LEAK_OHM ? '11' : null;
@@ -87,7 +105,7 @@ const MOMENTS = 6;
 export function driveTest(car: Car, strategy: Strategy, chance: Chance): Finding[] {
   return car.corners.flatMap((corner): Finding[] => {
     for (let moment = 0; moment < MOMENTS; moment += 1) {
-      const byte = electricalTest(corner, car, 'all', chance);
+      const byte = electricalTest(corner, car, 'all', strategy, chance);
       const isShaky = [corner.sensor.shaky, ...pairsOf(corner).map((one) => one.shaky)].some((one) => one !== null);
       if (byte) return [{ channel: corner.channel, byte: isShaky ? chance.pick([byte, '1F', '2F']) : byte }];
     }
@@ -100,7 +118,7 @@ export function driveTest(car: Car, strategy: Strategy, chance: Chance): Finding
 export function keyOnTest(car: Car, strategy: Strategy, chance: Chance): Finding[] {
   if (!strategy.testsAtKeyOn) return [];
   return car.corners.flatMap((corner): Finding[] => {
-    const byte = electricalTest(corner, car, 'nothing', chance);
+    const byte = electricalTest(corner, car, 'nothing', strategy, chance);
     return byte ? [{ channel: corner.channel, byte }] : [];
   });
 }

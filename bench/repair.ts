@@ -3,9 +3,15 @@ import type { Car, Corner } from './car/corner';
 import { soundCorner } from './car/soundCar';
 import type { Chance } from './chance';
 
+/** A ring that wanders more than this has swollen, and stood nearer to the tip. */
+const SWOLLEN_M = 0.0003;
+
 /** What a repair puts right, part by part; `fresh` is the corner as new. */
 const AT_CORNER: Readonly<Record<string, (corner: Corner, fresh: Corner) => Partial<Corner>>> = {
-  'replaced:ring': (_corner, fresh) => ({ ring: fresh.ring }),
+  'replaced:ring': (corner, fresh) => ({
+    ring: fresh.ring,
+    gapM: corner.ring.runoutM > SWOLLEN_M ? fresh.gapM + corner.flangeVoidM : corner.gapM,
+  }),
   'cleaned:ring': (corner, fresh) => ({
     ring: {
       ...corner.ring,
@@ -36,7 +42,7 @@ const AT_CORNER: Readonly<Record<string, (corner: Corner, fresh: Corner) => Part
   'reseated:plug': (corner, fresh) => (corner.plug.shaky ? {} : { plug: fresh.plug }),
   'repaired-wire:loom': (_corner, fresh) => ({ loom: fresh.loom }),
   'cleaned:module': (_corner, fresh) => ({ modulePlug: fresh.modulePlug }),
-  'replaced:module': () => ({ inputWorks: true }),
+  'replaced:module': () => ({ inputWorks: true, isFed: true }),
   'replaced:elsewhere': (_corner, fresh) => ({ circumferenceM: fresh.circumferenceM }),
 };
 

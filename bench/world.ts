@@ -256,21 +256,32 @@ export class World {
     return { ...base, finding: 'follows' };
   }
 
-  /** The corner's electrical test with another sensor and lead in it. */
-  private withAnotherSensor(corner: Corner, sensor: Corner): boolean {
-    const car = { ...this.car, corners: [{ ...corner, sensor: sensor.sensor, lead: sensor.lead }] };
-    const isQuiet = Array.from({ length: 3 }, () =>
-      keyOnTest(car, { ...this.strategy, testsAtKeyOn: true }, this.chance),
+  /** The corner with another sensor and lead in it: held still and turned by hand, or driven. */
+  private withAnotherSensor(corner: Corner, sensor: Corner, how: 'by-hand' | 'driven'): boolean {
+    const changed = { ...corner, sensor: sensor.sensor, lead: sensor.lead };
+    const car = { ...this.car, corners: [changed] };
+    const strategy = { ...this.strategy, testsAtKeyOn: true };
+    if (how === 'driven')
+      return keyOnTest(car, strategy, this.chance).length + driveTest(car, strategy, this.chance).length === 0;
+    const isQuiet = Array.from({ length: 3 }, () => keyOnTest(car, strategy, this.chance));
+    const signal = signalOf(changed, car, this.chance);
+    return (
+      isQuiet.every((one) => one.length === 0) &&
+      signal.cutInKmh < 15 &&
+      signal.dip < 0.3 &&
+      Math.abs(signal.ratio - 1) < 0.05
     );
-    const signal = signalOf({ ...corner, sensor: sensor.sensor, lead: sensor.lead }, car, this.chance);
-    return isQuiet.every((one) => one.length === 0) && signal.cutInKmh < 15 && signal.dip < 0.3;
   }
 
   private trial(kind: 'swap' | 'substitute' | 'unplug', corner: Corner): Seen {
     const { channel } = corner;
     const fresh = soundCorner(channel, corner.type, 1200, this.chance);
     if (kind === 'substitute')
-      return { kind, channel, result: this.withAnotherSensor(corner, fresh) ? 'signal-normal' : 'fault-stayed' };
+      return {
+        kind,
+        channel,
+        result: this.withAnotherSensor(corner, fresh, 'by-hand') ? 'signal-normal' : 'fault-stayed',
+      };
     if (kind === 'unplug') {
       const unplugged = {
         ...corner,
@@ -278,14 +289,16 @@ export class World {
         sensor: fresh.sensor,
         plug: { ...fresh.plug, ohm: [BREAK_OHM, BREAK_OHM] as const },
       };
-      const before = electricalTest(corner, this.car, 'nothing', this.chance);
-      const after = electricalTest(unplugged, this.car, 'nothing', this.chance);
+      const before = electricalTest(corner, this.car, 'nothing', this.strategy, this.chance);
+      const after = electricalTest(unplugged, this.car, 'nothing', this.strategy, this.chance);
       return { kind, channel, result: before !== null && before === after ? 'same-code' : 'different-code' };
     }
     const twin = otherSide(channel, this.vehicle.channels);
     const other = this.corner(twin);
     const result =
-      other && this.withAnotherSensor(corner, other) ? ('fault-followed' as const) : ('fault-stayed' as const);
+      other && this.withAnotherSensor(corner, other, 'driven')
+        ? ('fault-followed' as const)
+        : ('fault-stayed' as const);
     return { kind, channel, with: twin ?? channel, result, putBack: true };
   }
 

@@ -32,14 +32,14 @@ const RING: Readonly<Record<string, Breaks>> = {
           : seen(chance, 0.93, 'cracked', 'teeth-missing'),
     },
   }),
-  'ring-swollen': (corner, chance) => ({
-    ...corner,
-    ring: {
-      ...corner.ring,
-      runoutM: chance.between(0.0004, 0.0012),
-      look: seen(chance, 0.9, 'swollen', 'swollen', 'scored'),
-    },
-  }),
+  'ring-swollen': (corner, chance) => {
+    const swellingM = chance.between(0.0004, 0.0012);
+    return {
+      ...corner,
+      gapM: Math.max(0.00005, corner.gapM - swellingM),
+      ring: { ...corner.ring, runoutM: swellingM, look: seen(chance, 0.9, 'swollen', 'swollen', 'scored') },
+    };
+  },
   'ring-wrong': (corner, chance) => ({
     ...corner,
     ring: {
@@ -108,7 +108,7 @@ const SENSOR: Readonly<Record<string, Breaks>> = {
     ...corner,
     sensor: {
       ...corner.sensor,
-      chip: chance.hits(0.85) ? 'mute' : 'no-direction',
+      chip: chance.pick(['mute', 'mute', 'mute', 'frozen', 'frozen', 'frozen', 'no-direction'] as const),
       look: seen(chance, 0.08, 'cracked'),
     },
   }),
@@ -209,7 +209,7 @@ const MODULE: Readonly<Record<string, Breaks>> = {
       look: seen(chance, 0.92, 'corroded', 'wet'),
     },
   }),
-  'module-input': (corner) => ({ ...corner, inputWorks: false }),
+  'module-input': (corner, chance) => ({ ...corner, inputWorks: false, isFed: chance.hits(0.5) }),
 };
 
 /** Damage at a corner, by fault. `loom-crossed` needs a second corner and stands in `breakCar`. */

@@ -39,8 +39,8 @@ export interface Sensor {
   readonly shaky: Shaky | null;
   /** Share of the field lost to dirt on the tip. */
   readonly dirt: number;
-  /** Electronics of an active one: working, mute, or without direction. */
-  readonly chip: 'works' | 'mute' | 'no-direction';
+  /** Electronics of an active one: working; mute (no current at all); frozen (its idle current, no pulses); without direction. */
+  readonly chip: 'works' | 'mute' | 'frozen' | 'no-direction';
   readonly look: string;
 }
 
@@ -60,6 +60,8 @@ export interface Corner {
   readonly loom: Pair & { readonly crossedWith: Channel | null };
   readonly modulePlug: Pair;
   readonly inputWorks: boolean;
+  /** Whether the module feeds or biases the channel: a dead input may still do so. */
+  readonly isFed: boolean;
   /** Rolling circumference of this wheel, metre. */
   readonly circumferenceM: number;
 }

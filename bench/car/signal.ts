@@ -1,8 +1,8 @@
 import { ringPitchM, spacingLoss } from '../../core/vehicle/gap';
 import type { Chance } from '../chance';
-import { AS_FITTED, isOpen, NODES, wiringOf } from '../circuit/wiring';
+import { AS_FITTED, isOpen, NODES, wiringOf, type Manner } from '../circuit/wiring';
 import { solve } from '../circuit/network';
-import { BREAK_OHM, SOUND_GAP_M, type Car, type Corner } from './corner';
+import { SOUND_GAP_M, type Car, type Corner } from './corner';
 
 /** A sound passive corner is heard from this road speed on, km/h; the e.m.f. grows with speed. */
 const SOUND_CUT_IN_KMH = 3.5;
@@ -20,8 +20,6 @@ export interface Signal {
   /** Its speed over the true one. */
   readonly ratio: number;
   readonly direction: 'right' | 'none';
-  /** Peak volt of a passive one at 7 km/h at its plug. */
-  readonly voltAtSpin: number;
 }
 
 /** Field at the tip, as a share of a sound corner's, farthest and nearest in one turn. */
@@ -34,16 +32,39 @@ function fieldOf(corner: Corner): { readonly strong: number; readonly weak: numb
   return { strong, weak };
 }
 
-/** Share of a passive sensor's e.m.f. that arrives at the module: the divider of coil, wires and input. */
-function arriving(corner: Corner, celsius: number, chance: Chance): number {
-  const wiring = wiringOf(corner, AS_FITTED, celsius, chance);
+/** Where a passive sensor's e.m.f. is taken off, what loads it there, and what is apart meanwhile. */
+interface Tap {
+  readonly nodes: readonly [string, string];
+  readonly loadOhm: number;
+  readonly manner: Manner;
+}
+
+const AT_MODULE: Tap = { nodes: NODES.input, loadOhm: INPUT_OHM, manner: AS_FITTED };
+
+/** Share of a passive sensor's e.m.f. that arrives at a tap: the divider of coil, wires and load. */
+function arriving(corner: Corner, celsius: number, tap: Tap, chance: Chance): number {
+  const wiring = wiringOf(corner, tap.manner, celsius, chance);
   const [coil, ...others] = wiring.resistors;
   if (!coil) return 0;
+  const [from, to] = tap.nodes;
   const volts = solve({
-    resistors: [...others, { from: NODES.input[0], to: NODES.input[1], ohm: INPUT_OHM }],
+    resistors: [...others, { from, to, ohm: tap.loadOhm }],
     sources: [{ from: coil.from, to: coil.to, volt: 1, ohm: coil.ohm }],
   });
-  return Math.abs((volts.get(NODES.input[1]) ?? 0) - (volts.get(NODES.input[0]) ?? 0));
+  return Math.abs((volts.get(to) ?? 0) - (volts.get(from) ?? 0));
+}
+
+/** E.m.f. of a sound passive sensor at one turn a second, volt. */
+const SPIN_VOLT = 0.35;
+
+/**
+ * What a voltmeter shows of a passive sensor while its wheel is spun by hand, one turn a second.
+ * @param corner the corner. @param car what it shares. @param tap where the probes sit. @param chance draws the moment of shaky conductors.
+ * @returns volt, 0 or more; 0 for an active sensor. The meter's own input is the load.
+ */
+export function spinVolt(corner: Corner, car: Car, tap: Tap, chance: Chance): number {
+  if (corner.type === 'active') return 0;
+  return SPIN_VOLT * fieldOf(corner).strong * arriving(corner, car.partCelsius, tap, chance);
 }
 
 /** Whether an active sensor is fed and heard: no break, no short, enough volts left. */
@@ -52,13 +73,14 @@ export function isFed(corner: Corner, car: Car, chance: Chance): boolean {
   const series = pairs.reduce((sum, one) => sum + one.ohm[0] + one.ohm[1], 0);
   const shorted = pairs.some((one) => Math.min(one.bridgeOhm, ...one.toGroundOhm, one.toSupplyOhm) < 300);
   const broken = pairs.some((one) => isOpen(one.shaky, false, chance)) || isOpen(corner.sensor.shaky, false, chance);
-  const dead = corner.sensor.chip === 'mute' || corner.sensor.coilOhm < 200 || corner.sensor.insulationOhm < 2000;
+  const isStill = corner.sensor.chip === 'mute' || corner.sensor.chip === 'frozen';
+  const dead = isStill || corner.sensor.coilOhm < 200 || corner.sensor.insulationOhm < 2000;
   return !broken && !shorted && !dead && series < 250 && car.batteryVolt - car.feedDropVolt > 7;
 }
 
 /**
  * The signal of a corner as its module hears it, at this moment.
- * Passive: e.m.f. ∝ speed · exp(−2π·gap/pitch) (spacing loss, Wallace 1951). Active: heard where the field passes a threshold, down to standstill.
+ * Passive: a wire that touches a feed drives the input out of its range; else e.m.f. ∝ speed · exp(−2π·gap/pitch) (spacing loss, Wallace 1951). Active: heard where the field passes a threshold, down to standstill.
  * @param corner the corner. @param car what it shares. @param chance draws the moment of shaky conductors. @returns the signal.
  */
 export function signalOf(corner: Corner, car: Car, chance: Chance): Signal {
@@ -71,16 +93,12 @@ export function signalOf(corner: Corner, car: Car, chance: Chance): Signal {
     ratio,
     direction: corner.sensor.chip === 'no-direction' ? ('none' as const) : ('right' as const),
   };
-  if (!corner.inputWorks) return { ...common, cutInKmh: Infinity, voltAtSpin: 0.35 * strong };
+  if (!corner.inputWorks) return { ...common, cutInKmh: Infinity };
   if (corner.type === 'active') {
     const heard = isFed(corner, car, chance) && corner.ring.kind !== 'reversed' && strong > ACTIVE_THRESHOLD;
-    return { ...common, cutInKmh: heard ? 0.5 : Infinity, voltAtSpin: 0 };
+    return { ...common, cutInKmh: heard ? 0.5 : Infinity };
   }
-  const share = strong * arriving(corner, car.partCelsius, chance);
-  const coilIsWhole = corner.sensor.coilOhm < BREAK_OHM / 2;
-  return {
-    ...common,
-    cutInKmh: share > 0.005 ? SOUND_CUT_IN_KMH / share : Infinity,
-    voltAtSpin: coilIsWhole && corner.lead.ohm.every((one) => one < 1e6) ? 0.35 * strong : 0,
-  };
+  if (corner.loom.toSupplyOhm < INPUT_OHM) return { ...common, cutInKmh: Infinity };
+  const share = strong * arriving(corner, car.partCelsius, AT_MODULE, chance);
+  return { ...common, cutInKmh: share > 0.005 ? SOUND_CUT_IN_KMH / share : Infinity };
 }

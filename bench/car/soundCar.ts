@@ -50,6 +50,7 @@ export function soundCorner(channel: Channel, type: SensorType, coilOhm: number,
     loom: { ...soundPair(chance.between(0.1, 0.5)), crossedWith: null },
     modulePlug: soundPair(0.01),
     inputWorks: true,
+    isFed: true,
     circumferenceM: 1.95,
   };
 }

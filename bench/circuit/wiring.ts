@@ -72,13 +72,22 @@ export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance
   return { resistors, sources: [] };
 }
 
+/** A feed that is shorted to ground harder than this is switched off by its module, ohm. */
+const SHORT_OHM = 150;
+
+function isShorted({ type, lead, loom }: Corner): boolean {
+  return (
+    type === 'active' && Math.min(lead.toGroundOhm[0], loom.toGroundOhm[0], loom.bridgeOhm, lead.bridgeOhm) < SHORT_OHM
+  );
+}
+
 /**
  * The network with ignition on: the module feeds an active sensor, or biases a passive one.
  * @param network a channel's wiring. @param corner the channel. @param feedVolt what the module has to give.
- * @returns the network with its sources; a dead input gives nothing.
+ * @returns the network with its sources; a feed that is dead, or switched off for a short, gives nothing.
  */
 export function powered(network: Network, corner: Corner, feedVolt: number): Network {
-  if (!corner.inputWorks) return network;
+  if (!corner.isFed || isShorted(corner)) return network;
   const isActive = corner.type === 'active';
   return {
     resistors: [...network.resistors, { from: NODES.input[1], to: GROUND, ohm: isActive ? 100 : 10_000 }],

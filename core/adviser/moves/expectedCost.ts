@@ -31,13 +31,30 @@ export interface RepairProblem {
   readonly full: Uint8Array;
   /** cures[option]: pairs of class and the bits it cures there. */
   readonly cures: readonly (readonly (readonly [classIndex: number, bits: number])[])[];
-  /** The same by class: pairs of option and bits. */
-  readonly curedBy: readonly (readonly (readonly [option: number, bits: number])[])[];
-  /** What each option brings nearer to cured at the start: entries of a class from `startAt[class]` on. */
-  readonly start: { readonly startAt: Int32Array; readonly startOption: Int32Array; readonly startShare: Float64Array };
+  /** The same as a table: bits that an option cures of a class, at option × classes + class. */
+  readonly bits: Uint8Array;
+  /** The same once more, in a row for the inner loops: entries of an option from `from[option]` on. */
+  readonly rows: { readonly from: Int32Array; readonly classAt: Int32Array; readonly bitsAt: Uint8Array };
+  /** The option that only erases, −1 where no scenario asks for it: it does not count as a repair. */
+  readonly erase: number;
+  /** So many repairs more before a professional is asked, 1 or more. */
+  readonly tries: number;
   readonly hourValue: number;
   /** Money and time of handing the car to a workshop. */
   readonly workshop: number;
+}
+
+/** A second repair that changed nothing ends the job: the stop `two-repairs-failed`. */
+const MOST_TRIES = 2;
+
+/**
+ * Repairs still to be tried before a professional is asked.
+ * @param file the case. @returns 1 or more: where the stop has been reached already, one more is planned for those who go on.
+ */
+function triesLeft(file: CaseFile): number {
+  const results = (file.repairs ?? []).map((one) => one.result);
+  const failed = results.slice(results.lastIndexOf('fixed') + 1).filter((one) => one === 'no-change').length;
+  return Math.max(1, MOST_TRIES - failed);
 }
 
 /** A car with nothing wrong still needs its codes erased and a drive, to know. */
@@ -86,33 +103,32 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
     return index;
   });
   const hourValue = file.owner?.hourValue ?? HOUR_VALUE;
-  const curedBy = full.map((_one, k) =>
-    cures.flatMap((pairs, r) => pairs.filter(([at]) => at === k).map(([, bits]) => [r, bits] as const)),
-  );
   return {
     options,
-    curedBy,
-    start: startOf(curedBy, full),
     classOf,
     classes: full.length,
     full: Uint8Array.from(full),
     cures,
+    bits: bitsOf(cures, full.length),
+    rows: rowsOf(cures),
+    erase: options.findIndex((one) => one.row.repair === 'clear'),
+    tries: triesLeft(file),
     hourValue,
     workshop: workshopPrice(file) + (hourValue * WORKSHOP_MINUTES) / 60,
   };
 }
 
-function startOf(curedBy: RepairProblem['curedBy'], full: readonly number[]): RepairProblem['start'] {
-  const startAt = new Int32Array(full.length + 1);
-  curedBy.forEach((pairs, k) => (startAt[k + 1] = (startAt[k] ?? 0) + pairs.length));
-  const flat = curedBy.flatMap((pairs, k) =>
-    pairs.map(([r, mask]) => [r, gainShare(mask, full[k] ?? 1, full[k] ?? 1)] as const),
-  );
-  return {
-    startAt,
-    startOption: Int32Array.from(flat, ([r]) => r),
-    startShare: Float64Array.from(flat, ([, share]) => share),
-  };
+function bitsOf(cures: RepairProblem['cures'], classes: number): Uint8Array {
+  const bits = new Uint8Array(cures.length * classes);
+  cures.forEach((pairs, r) => pairs.forEach(([k, mask]) => (bits[r * classes + k] = mask)));
+  return bits;
+}
+
+function rowsOf(cures: RepairProblem['cures']): RepairProblem['rows'] {
+  const from = new Int32Array(cures.length + 1);
+  cures.forEach((pairs, r) => (from[r + 1] = (from[r] ?? 0) + pairs.length));
+  const flat = cures.flat();
+  return { from, classAt: Int32Array.from(flat, ([k]) => k), bitsAt: Uint8Array.from(flat, ([, mask]) => mask) };
 }
 
 /**
@@ -147,12 +163,118 @@ export interface Terms {
   readonly never?: number;
 }
 
-/** Less than this share of the start is not worth following. */
-const TAIL = 1e-4;
+/** So many first repairs are followed by every second one. */
+const BEAM = 4;
+/** Curing one of two faults that are there together is worth this share of curing the car, for choosing what to follow. */
+const HALF_WAY = 0.5;
+
+/** Reused between calls: the planner asks many thousand times. */
+let chance = new Float64Array(64);
+let promise = new Float64Array(64);
+let taken = new Uint8Array(64);
+
+/** The best that was found so far; a plain record, kept from call to call. */
+const best = { cost: 0, first: -1 };
+
+function offer(cost: number, first: number): void {
+  if (cost >= best.cost - 1e-12 * Math.abs(best.cost)) return;
+  best.cost = cost;
+  best.first = first;
+}
+
+/** What is known of the repairs at hand: the sum of the weights, what erasing cures and costs, what a workshop takes. */
+interface Stakes {
+  readonly mass: number;
+  readonly erase: number;
+  readonly eraseCures: number;
+  readonly eraseCosts: number;
+  readonly workshop: number;
+}
 
 /**
- * Expected cost of repairing without any more checks: repairs in the order of chance over cost (Heckerman, Breese & Rommelse 1995, the p/c rule), re-ordered as repairs cure several faults, until a workshop is cheaper.
- * Exact for one fault and independent costs; with two faults at once, or repairs that cure several, it is the greedy approximation.
+ * Offers repair `a`, then `b` (−1: none): alone, and with an erase before, between or after them.
+ * `one` and `both` are the weights cured by the first, and by the two together.
+ */
+function offerSequence(at: Stakes, costs: Float64Array, a: number, b: number, one: number, both: number): void {
+  const { mass, workshop } = at;
+  const first = costs[a] as number;
+  const second = b < 0 ? 0 : (costs[b] as number);
+  const plain = first * mass + second * (mass - one);
+  offer(plain + workshop * (mass - both), a);
+  const { erase, eraseCures: e, eraseCosts: c } = at;
+  if (erase < 0 || e * (workshop + first + second) <= c * (mass - both)) return;
+  const last = workshop * (mass - both - e);
+  offer(c * mass + first * (mass - e) + second * (mass - e - one) + last, erase);
+  if (b >= 0) offer(first * mass + c * (mass - one) + second * (mass - one - e) + last, a);
+  offer(plain + c * (mass - both) + last, a);
+}
+
+/** Whether a second repair can pay after `a` or before it; else it is better left out. */
+function canPay({ mass, workshop }: Stakes, costs: Float64Array, a: number, b: number, both: number): boolean {
+  const alone = chance[a] as number;
+  const saved = workshop * (both - alone);
+  const price = costs[b] as number;
+  return saved > price * (mass - alone) || saved + (chance[b] as number) * (costs[a] as number) > price * mass;
+}
+
+/** Weights that each option cures by itself into `chance`, half of what it brings half-way added in `promise`; gives back the sum of all weights. */
+function weighOptions(problem: RepairProblem, weights: Float64Array): number {
+  const { from, classAt, bitsAt } = problem.rows;
+  const count = problem.options.length;
+  if (chance.length < count)
+    [chance, promise, taken] = [new Float64Array(2 * count), new Float64Array(2 * count), new Uint8Array(2 * count)];
+  for (let r = 0; r < count; r += 1) {
+    let whole = 0;
+    let half = 0;
+    const end = from[r + 1] as number;
+    for (let at = from[r] as number; at < end; at += 1) {
+      const k = classAt[at] as number;
+      if (bitsAt[at] === problem.full[k]) whole += weights[k] as number;
+      else half += weights[k] as number;
+    }
+    chance[r] = whole;
+    promise[r] = whole + HALF_WAY * half;
+    taken[r] = 0;
+  }
+  let mass = 0;
+  for (let k = 0; k < problem.classes; k += 1) mass += weights[k] as number;
+  return mass;
+}
+
+/** The option most worth trying that has not been followed yet; −1 when all have. */
+function nextFirst(problem: RepairProblem, costs: Float64Array, mass: number): number {
+  let found = -1;
+  let most = -Infinity;
+  for (let r = 0; r < problem.options.length; r += 1) {
+    if (taken[r] === 1) continue;
+    const worth = problem.workshop * (promise[r] as number) - (costs[r] as number) * mass;
+    if (worth > most) {
+      found = r;
+      most = worth;
+    }
+  }
+  if (found >= 0) taken[found] = 1;
+  return found;
+}
+
+/** Weight that `a` and `b` cure together. */
+function curedByBoth(problem: RepairProblem, weights: Float64Array, a: number, b: number): number {
+  const { from, classAt, bitsAt } = problem.rows;
+  const row = a * problem.classes;
+  let sum = chance[a] as number;
+  const end = from[b + 1] as number;
+  for (let at = from[b] as number; at < end; at += 1) {
+    const k = classAt[at] as number;
+    const before = problem.bits[row + k] as number;
+    const all = problem.full[k] as number;
+    if (before !== all && (before | (bitsAt[at] as number)) === all) sum += weights[k] as number;
+  }
+  return sum;
+}
+
+/**
+ * Expected cost of repairing without any more checks: as many repairs as may be tried, the best two in the best order (an erase beside them counts for none), then a workshop.
+ * Exact for the pairs that begin with one of the four most promising repairs.
  * @param problem the compiled problem. @param weights of each class; need not sum to 1: the cost scales with them.
  * @param costs of each option. @param but an option that must be first, or one that must never be.
  * @returns the expected cost times the sum of weights, and the first repair.
@@ -163,76 +285,46 @@ export function expectedRepairCost(
   costs: Float64Array,
   but: Terms = {},
 ): ExpectedCost {
-  const { cures, full } = problem;
-  const open = Uint8Array.from(full);
-  const gain = startingGains(problem, weights, but.never);
-  let remaining = 0;
-  for (let k = 0; k < weights.length; k += 1) remaining += weights[k] ?? 0;
-  const tail = remaining * TAIL;
-  let cost = 0;
-  let first = -2;
-  while (remaining > tail) {
-    const forced = first === -2 && but.first !== undefined;
-    const best = forced ? (but.first ?? -1) : bestOption(gain, costs);
-    if (!forced && (best < 0 || ((gain[best] ?? 0) / (costs[best] ?? 1)) * problem.workshop < remaining * (1 - 1e-9)))
-      break;
-    if (first === -2) first = best;
-    cost += (costs[best] ?? 0) * remaining;
-    for (const [k, bits] of cures[best] ?? []) {
-      const weight = weights[k] ?? 0;
-      const before = open[k] ?? 0;
-      const still = before & ~bits;
-      if (weight === 0 || still === before) continue;
-      for (const [r, mask] of problem.curedBy[k] ?? [])
-        gain[r] =
-          (gain[r] ?? 0) + weight * (gainShare(mask, still, full[k] ?? 1) - gainShare(mask, before, full[k] ?? 1));
-      open[k] = still;
-      if (still === 0) remaining -= weight;
-    }
-    gain[best] = -Infinity;
-  }
-  return { cost: cost + Math.max(0, remaining) * problem.workshop, first: first === -2 ? -1 : first };
-}
-
-function startingGains(problem: RepairProblem, weights: Float64Array, never: number | undefined): Float64Array {
-  const gain = new Float64Array(problem.cures.length);
-  const { startAt, startOption, startShare } = problem.start;
-  for (let k = 0; k < weights.length; k += 1) {
-    const weight = weights[k] as number;
-    if (weight === 0) continue;
-    const end = startAt[k + 1] as number;
-    for (let at = startAt[k] as number; at < end; at += 1) {
-      const r = startOption[at] as number;
-      gain[r] = (gain[r] as number) + weight * (startShare[at] as number);
+  if (but.first !== undefined && but.first === problem.erase) return eraseFirst(problem, weights, costs);
+  const mass = weighOptions(problem, weights);
+  const never = but.never ?? -1;
+  const erase = problem.erase === never ? -1 : problem.erase;
+  const stakes: Stakes = {
+    mass,
+    erase,
+    eraseCures: erase < 0 ? 0 : (chance[erase] as number),
+    eraseCosts: erase < 0 ? 0 : (costs[erase] as number),
+    workshop: problem.workshop,
+  };
+  best.cost = but.first === undefined ? problem.workshop * mass : Infinity;
+  best.first = -1;
+  if (erase >= 0 && but.first === undefined)
+    offer(stakes.eraseCosts * mass + problem.workshop * (mass - stakes.eraseCures), erase);
+  if (problem.erase >= 0) taken[problem.erase] = 1;
+  if (never >= 0) taken[never] = 1;
+  for (let at = 0; at < (but.first === undefined ? BEAM : 1); at += 1) {
+    const a = but.first ?? nextFirst(problem, costs, mass);
+    if (a < 0) break;
+    offerSequence(stakes, costs, a, -1, chance[a] as number, chance[a] as number);
+    for (let b = 0; b < problem.options.length && problem.tries > 1; b += 1) {
+      if (b === a || b === never || b === problem.erase) continue;
+      const both = curedByBoth(problem, weights, a, b);
+      if (!canPay(stakes, costs, a, b, both)) continue;
+      offerSequence(stakes, costs, a, b, chance[a] as number, both);
+      if (but.first === undefined) offerSequence(stakes, costs, b, a, chance[b] as number, both);
     }
   }
-  if (never !== undefined) gain[never] = -Infinity;
-  return gain;
+  return { cost: best.cost, first: best.first };
 }
 
-/** The option with most gain for its cost; −1 when none gains. */
-function bestOption(gain: Float64Array, costs: Float64Array): number {
-  let best = -1;
-  let bestRatio = 1e-12;
-  for (let r = 0; r < gain.length; r += 1) {
-    const ratio = (gain[r] as number) / (costs[r] as number);
-    if (ratio > bestRatio) {
-      best = r;
-      bestRatio = ratio;
-    }
-  }
-  return best;
-}
-
-/** Share of a class's weight that a repair brings nearer to cured: all if it finishes it, its part of the faults if it helps. */
-function gainShare(mask: number, open: number, full: number): number {
-  const cured = open & mask;
-  if (cured === 0) return 0;
-  return cured === open ? 1 : bitCount(cured) / bitCount(full);
-}
-
-function bitCount(bits: number): number {
-  let count = 0;
-  for (let rest = bits; rest; rest &= rest - 1) count += 1;
-  return count;
+/** An erase, then the best of what is left. */
+function eraseFirst(problem: RepairProblem, weights: Float64Array, costs: Float64Array): ExpectedCost {
+  const { erase, classes, bits, full } = problem;
+  let mass = 0;
+  const left = Float64Array.from(weights, (one, k) => {
+    mass += one;
+    return bits[erase * classes + k] === full[k] ? 0 : one;
+  });
+  const rest = expectedRepairCost(problem, left, costs, { never: erase });
+  return { cost: (costs[erase] as number) * mass + rest.cost, first: erase };
 }

@@ -1,10 +1,8 @@
-import type { CaseFile } from '../../casefile/contract';
 import type { Channel } from '../../casefile/words';
-import type { Scenario } from '../posterior';
 import type { Candidate } from './candidates';
-import { expectedRepairCost, optionCosts, type RepairProblem } from './expectedCost';
-import { minutesToOpen, openFor } from './setups';
-import { priceOf, REPAIRS } from './repairs';
+import { expectedRepairCost, type RepairProblem } from './expectedCost';
+import { checkCost, classWeights, costsWith, LookAhead, type Situation } from './lookAhead';
+import { minutesToOpen } from './setups';
 
 /** A move with what finishing the job is expected to cost when it is made first. */
 export interface PricedMove {
@@ -32,135 +30,17 @@ export interface Plan {
   readonly problem: RepairProblem;
 }
 
-export interface Situation {
-  readonly file: CaseFile;
-  readonly scenarios: readonly Scenario[];
-  readonly problem: RepairProblem;
-  readonly open: ReadonlySet<string>;
-  /** Repair costs already worked out, by what stands open. */
-  readonly known: Map<string, Float64Array>;
-}
-
 /** How many checks the second step looks into, and how many follow-ups each may have. */
 const FIRST_STEPS = 8;
 const FOLLOW_UPS = 9;
 /** Quick looks further down the list get the second step too. */
 const QUICK_STEPS = 24;
 
-function costsWith(at: Situation, open: ReadonlySet<string>, inHand: string | null): Float64Array {
-  const key = `${[...open].join()}|${inHand}`;
-  const known = at.known.get(key);
-  if (known) return known;
-  const costs = optionCosts(at.problem, open, at.file, inHand);
-  at.known.set(key, costs);
-  return costs;
-}
-
-function partInHand(candidate: Candidate): string | null {
-  return candidate.buys ? `${candidate.buys}@${candidate.channel}` : null;
-}
-
-function classWeights(problem: RepairProblem, weights: Float64Array): Float64Array {
-  const sums = new Float64Array(problem.classes);
-  for (let i = 0; i < weights.length; i += 1) {
-    const k = problem.classOf[i] ?? 0;
-    sums[k] = (sums[k] ?? 0) + (weights[i] ?? 0);
-  }
-  return sums;
-}
-
-/** Money and minutes of a check with what stands open; a sensor it may break is priced in. */
-function checkCost(
-  candidate: Candidate,
-  at: Situation,
-): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
-  const opens = openFor(candidate.setups, at.file, candidate.channel);
-  const minutes = candidate.minutes + minutesToOpen(opens, at.open, at.file);
-  const sensor = REPAIRS.find((one) => one.repair === 'replaced:sensor');
-  const price = sensor ? priceOf(sensor, at.file) : 0;
-  const money = candidate.buys ? price : 0;
-  const total = money + candidate.mayBreakSensor * price + (at.problem.hourValue * minutes) / 60;
-  return { minutes, money, total, open: new Set([...at.open, ...opens]) };
-}
-
-function after(weights: Float64Array, chance: Float64Array): Float64Array {
-  const then = new Float64Array(weights.length);
-  for (let i = 0; i < then.length; i += 1) then[i] = (weights[i] ?? 0) * (chance[i] ?? 0);
-  return then;
-}
-
-/** Expected cost of repairing once an outcome is known; unnormalised. */
-function repairAfter(weights: Float64Array, chance: Float64Array, costs: Float64Array, problem: RepairProblem): number {
-  const sums = new Float64Array(problem.classes);
-  for (let i = 0; i < weights.length; i += 1) {
-    const k = problem.classOf[i] ?? 0;
-    sums[k] = (sums[k] ?? 0) + (weights[i] ?? 0) * (chance[i] ?? 0);
-  }
-  return expectedRepairCost(problem, sums, costs).cost;
-}
-
-/** Expected cost of a check followed by repairs alone; unnormalised, as the weights are. */
-function oneStep(candidate: Candidate, weights: Float64Array, at: Situation): number {
-  const mass = weights.reduce((sum, one) => sum + one, 0);
-  const price = checkCost(candidate, at);
-  const costs = costsWith(at, price.open, partInHand(candidate));
-  return candidate.outcomes.reduce(
-    (sum, one) => sum + repairAfter(weights, one.chance, costs, at.problem),
-    price.total * mass,
-  );
-}
-
-/** What each class costs at least, were it known: the cheapest repair that helps it. */
-function leastCosts(problem: RepairProblem, costs: Float64Array): Float64Array {
-  return Float64Array.from(problem.curedBy, (pairs) =>
-    pairs.reduce((best, [option]) => Math.min(best, costs[option] as number), problem.workshop),
-  );
-}
-
-/** Whether even perfect knowledge would save what the cheapest check costs. */
-function canPay(classes: Float64Array, least: Float64Array, repairNow: number, cheapest: number): boolean {
-  let [mass, known] = [0, 0];
-  for (let k = 0; k < classes.length; k += 1) {
-    mass += classes[k] as number;
-    known += (classes[k] as number) * (least[k] as number);
-  }
-  return repairNow - known > cheapest * mass;
-}
-
-/** Expected cost of a check, then the best of repairing at once or one check more. */
-function twoSteps(candidate: Candidate, followUps: readonly Candidate[], weights: Float64Array, at: Situation): number {
-  const mass = weights.reduce((sum, one) => sum + one, 0);
-  const price = checkCost(candidate, at);
-  const later = { ...at, open: price.open };
-  const costs = costsWith(at, price.open, partInHand(candidate));
-  const least = leastCosts(at.problem, costs);
-  const cheapest = followUps.reduce((best, next) => Math.min(best, checkCost(next, later).total), Infinity);
-  return candidate.outcomes.reduce((sum, outcome) => {
-    const then = after(weights, outcome.chance);
-    const classes = classWeights(at.problem, then);
-    const repairNow = expectedRepairCost(at.problem, classes, costs).cost;
-    if (!canPay(classes, least, repairNow, cheapest)) return sum + repairNow;
-    const checkAgain = followUps.reduce(
-      (best, next) => (next === candidate ? best : Math.min(best, oneStep(next, then, later))),
-      repairNow,
-    );
-    return sum + Math.min(repairNow, checkAgain);
-  }, price.total * mass);
-}
-
 function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
-  const weights = Float64Array.from(at.scenarios, (one) => one.probability);
-  const first = candidates
-    .map((candidate) => ({ candidate, finish: oneStep(candidate, weights, at) }))
-    .sort((a, b) => a.finish - b.finish);
-  const followUps = first.slice(0, FOLLOW_UPS).map((one) => one.candidate);
-  const isQuick = (one: Candidate): boolean => checkCost(one, at).minutes <= SHORT_LOOK_MINUTES;
-  const deep = first.map((one, index) => {
-    const isWorth = index < FIRST_STEPS || (index < QUICK_STEPS && isQuick(one.candidate));
-    const ahead = isWorth ? twoSteps(one.candidate, followUps, weights, at) : Infinity;
-    return { ...one, alone: one.finish, finish: Math.min(one.finish, ahead) };
-  });
-  return deep.map(({ candidate, finish, alone }): PricedMove => {
+  const isQuick = (one: Candidate, rank: number): boolean =>
+    rank < QUICK_STEPS && checkCost(one, at).minutes <= SHORT_LOOK_MINUTES;
+  const looked = new LookAhead(at).price(candidates, { first: FIRST_STEPS, next: FOLLOW_UPS }, isQuick);
+  return looked.map(({ candidate, finish, alone }): PricedMove => {
     const { minutes, money } = checkCost(candidate, at);
     return {
       kind: 'check',
@@ -220,9 +100,9 @@ const CAN_SAY_OTHERWISE = 0.04;
 /** Whether some outcome that may well come would have another repair made first. */
 function canSayOtherwise(candidate: Candidate, at: Situation, option: number): boolean {
   const weights = Float64Array.from(at.scenarios, (one) => one.probability);
-  const costs = costsWith(at, checkCost(candidate, at).open, null);
+  const { costs } = costsWith(at, checkCost(candidate, at).open, null);
   return candidate.outcomes.some((one) => {
-    const then = after(weights, one.chance);
+    const then = weights.map((weight, i) => weight * (one.chance[i] ?? 0));
     const chance = then.reduce((sum, each) => sum + each, 0);
     return (
       chance >= CAN_SAY_OTHERWISE &&
@@ -296,7 +176,7 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
  * @returns moves by the expected cost of finishing, and the cost of repairing without checks.
  */
 export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan {
-  const costs = costsWith(at, at.open, null);
+  const { costs } = costsWith(at, at.open, null);
   const weights = classWeights(
     at.problem,
     Float64Array.from(at.scenarios, (one) => one.probability),

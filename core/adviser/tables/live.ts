@@ -50,8 +50,11 @@ const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
   },
   {
     for: ['sensor-short'],
-    gives: { zero: 0.5, 'cuts-in-late': 0.18, 'drops-out': 0.08, erratic: 0.08, follows: 0.1 },
-    why: 'bridged turns leave little signal',
+    gives:
+      type === 'active'
+        ? SILENT
+        : { zero: 0.28, 'cuts-in-late': 0.32, 'drops-out': 0.06, erratic: 0.07, follows: 0.22 },
+    why: 'bridged turns leave less signal, a few bridged ones enough',
   },
   {
     for: ['module-input'],
@@ -61,40 +64,48 @@ const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
   {
     for: ['sensor-dead'],
     gives: {
-      zero: 0.66,
-      'no-direction': 0.1,
+      zero: 0.76,
+      'no-direction': 0.09,
       'wrong-direction': 0.02,
-      'stuck-high': 0.08,
-      erratic: 0.04,
-      'drops-out': 0.03,
-      follows: 0.04,
+      'stuck-high': 0.05,
+      erratic: 0.02,
+      'drops-out': 0.02,
+      follows: 0.02,
     },
     why: 'no pulses, or pulses without direction',
   },
   {
     for: ['ring-wrong'],
-    gives: {
-      zero: 0.45,
-      'reads-fast': 0.12,
-      'reads-slow': 0.12,
-      'wrong-direction': 0.05,
-      'no-direction': 0.08,
-      erratic: 0.05,
-      'cuts-in-late': 0.04,
-      follows: 0.05,
-    },
-    why: 'deaf side towards the sensor, or another count',
+    gives:
+      type === 'active'
+        ? {
+            zero: 0.62,
+            'reads-fast': 0.08,
+            'reads-slow': 0.08,
+            'wrong-direction': 0.04,
+            'no-direction': 0.06,
+            follows: drive ? 0.03 : 0.07,
+          }
+        : {
+            zero: 0.2,
+            'reads-fast': drive ? 0.32 : 0.22,
+            'reads-slow': drive ? 0.32 : 0.22,
+            erratic: 0.04,
+            'cuts-in-late': 0.04,
+            follows: drive ? 0.05 : 0.25,
+          },
+    why: 'deaf side towards the sensor, or another count, which a wheel turned by hand hardly shows',
   },
   {
     for: ['plug-corroded', 'module-plug-corroded'],
     gives: {
-      zero: 0.3,
-      'drops-out': drive ? 0.28 : 0.2,
-      erratic: 0.14,
-      'cuts-in-late': 0.06,
-      follows: drive ? 0.16 : 0.24,
+      zero: type === 'active' ? 0.58 : 0.42,
+      'drops-out': drive ? 0.22 : 0.14,
+      erratic: 0.06,
+      'cuts-in-late': type === 'active' ? 0.01 : 0.06,
+      follows: drive ? 0.1 : 0.18,
     },
-    why: 'a bad contact comes and goes',
+    why: 'a bad contact comes and goes; an active sensor starves behind it',
   },
   {
     for: [...BROKEN_NOW_AND_THEN],
@@ -113,12 +124,16 @@ const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
 const tooWeak = (drive: boolean): Table['rows'] => [
   {
     for: ['gap-wide', 'sensor-weak'],
-    gives: { 'cuts-in-late': 0.68, zero: drive ? 0.03 : 0.12, 'drops-out': 0.07, erratic: 0.04, follows: 0.08 },
-    why: 'too little signal when slow',
+    gives: drive
+      ? { 'cuts-in-late': 0.7, zero: 0.1, 'drops-out': 0.06, erratic: 0.03, follows: 0.06 }
+      : { zero: 0.62, 'cuts-in-late': 0.2, 'drops-out': 0.05, erratic: 0.03, follows: 0.07 },
+    why: 'too little signal when slow: what the module misses on the road it hardly hears by hand',
   },
   {
     for: ['sensor-dirty', 'sensor-damaged'],
-    gives: { 'cuts-in-late': 0.55, zero: 0.07, 'drops-out': 0.1, erratic: 0.12, follows: 0.12 },
+    gives: drive
+      ? { 'cuts-in-late': 0.62, zero: 0.1, 'drops-out': 0.08, erratic: 0.08, follows: 0.08 }
+      : { zero: 0.57, 'cuts-in-late': 0.2, 'drops-out': 0.06, erratic: 0.06, follows: 0.08 },
     why: 'too little signal when slow, or a rough one',
   },
 ];
@@ -127,10 +142,22 @@ const tooWeak = (drive: boolean): Table['rows'] => [
 const TOO_WEAK_FOR_ACTIVE: Table['rows'] = [
   {
     for: ['gap-wide', 'sensor-weak', 'sensor-dirty', 'sensor-damaged'],
-    gives: { zero: 0.42, 'cuts-in-late': 0.16, 'drops-out': 0.18, erratic: 0.08, follows: 0.1 },
+    gives: { zero: 0.66, 'cuts-in-late': 0.08, 'drops-out': 0.12, erratic: 0.06, follows: 0.05 },
     why: 'below its threshold at every speed, or just at it',
   },
 ];
+
+/** Fuzz on a magnetic encoder silences a sensor that is near its threshold; on teeth it weakens and roughens the signal. */
+const debris = (drive: boolean, type: SensorType): Table['rows'][number] => ({
+  for: ['ring-debris'],
+  gives:
+    type === 'active'
+      ? { zero: 0.34, 'once-per-turn': 0.26, erratic: 0.18, 'drops-out': 0.09, 'cuts-in-late': 0.03, follows: 0.07 }
+      : drive
+        ? { 'once-per-turn': 0.32, 'cuts-in-late': 0.27, erratic: 0.2, 'drops-out': 0.08, zero: 0.04, follows: 0.07 }
+        : { zero: 0.36, 'once-per-turn': 0.24, erratic: 0.15, 'cuts-in-late': 0.08, 'drops-out': 0.06, follows: 0.08 },
+  why: 'false teeth and weak ones',
+});
 
 const signalRows = (drive: boolean, type: SensorType): Table['rows'] => [
   {
@@ -139,19 +166,15 @@ const signalRows = (drive: boolean, type: SensorType): Table['rows'] => [
     why: 'a high coil lets a little through to the module',
   },
   ...(type === 'active' ? TOO_WEAK_FOR_ACTIVE : tooWeak(drive)),
-  {
-    for: ['ring-debris'],
-    gives: { erratic: 0.4, 'once-per-turn': 0.16, 'cuts-in-late': 0.16, 'drops-out': 0.1, follows: 0.12 },
-    why: 'false teeth and weak ones',
-  },
+  debris(drive, type),
   {
     for: ['ring-damaged', 'ring-swollen'],
-    gives: { 'once-per-turn': 0.6, erratic: 0.14, 'drops-out': 0.1, 'cuts-in-late': 0.03, follows: 0.08 },
+    gives: { 'once-per-turn': 0.72, erratic: 0.1, 'drops-out': 0.07, 'cuts-in-late': 0.02, follows: 0.05 },
     why: 'the same place passes once a turn',
   },
   {
     for: ['bearing-play'],
-    gives: { 'once-per-turn': 0.36, erratic: 0.24, 'drops-out': 0.12, 'cuts-in-late': 0.08, follows: 0.15 },
+    gives: { 'once-per-turn': 0.55, erratic: 0.16, 'drops-out': 0.08, 'cuts-in-late': 0.06, follows: 0.1 },
     why: 'the gap wanders with each turn and bend',
   },
   {
@@ -161,8 +184,10 @@ const signalRows = (drive: boolean, type: SensorType): Table['rows'] => [
   },
   {
     for: ['tyre-mismatch'],
-    gives: { 'reads-fast': 0.44, 'reads-slow': 0.44, follows: 0.08 },
-    why: 'a fixed ratio at every speed',
+    gives: drive
+      ? { 'reads-fast': 0.46, 'reads-slow': 0.46, follows: 0.05 }
+      : { 'reads-fast': 0.22, 'reads-slow': 0.22, follows: 0.53 },
+    why: 'a fixed ratio at every speed, hardly seen by hand',
   },
   {
     for: ['module-supply', 'battery-low'],

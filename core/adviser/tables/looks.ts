@@ -25,7 +25,7 @@ function look(
 export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
   ring: look(
     'ring',
-    0.85,
+    0.9,
     'old iron is rusty without being at fault',
     [
       [
@@ -48,11 +48,11 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['sensor-damaged'], { sound: 0.72, scored: 0.16 }, 'what scored the tip marked the ring'],
       [['gap-wide'], { sound: 0.85, debris: 0.08 }, 'scale from the seat'],
     ],
-    { debris: 0.06, scored: 0.025 },
+    { debris: 0.035, scored: 0.025 },
   ),
   gap: look(
     'gap',
-    0.78,
+    0.84,
     'a seat with some rust that sits flat is common',
     [
       [
@@ -63,30 +63,30 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['bearing-play'], { sound: 0.7, corroded: 0.12 }, 'the seat itself is well'],
       [['sensor-dirty', 'ring-debris'], { sound: 0.62, dirty: 0.22, corroded: 0.1 }, 'dirt all around'],
     ],
-    { corroded: 0.13, dirty: 0.05, 'lifted-by-rust': 0.02, 'not-seated': 0.008 },
+    { corroded: 0.1, dirty: 0.03, 'lifted-by-rust': 0.015, 'not-seated': 0.005 },
   ),
   bearing: look('bearing', 0.95, 'play is felt', [[['bearing-play'], { play: 0.85 }, 'rocked at twelve and six']]),
   sensor: look(
     'sensor',
-    0.833,
+    0.89,
     'dirt is common',
     [
       [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
-      [['sensor-dirty'], { dirty: 0.85, sound: 0.1 }, 'that is what it is'],
+      [['sensor-dirty'], { dirty: 0.88, sound: 0.08 }, 'that is what it is'],
       [['sensor-short'], { wet: 0.3, cracked: 0.12, sound: 0.46, dirty: 0.08 }, 'water inside seldom shows outside'],
-      [['ring-swollen', 'bearing-play'], { scored: 0.4, sound: 0.42, dirty: 0.12 }, 'a touching ring scores the tip'],
-      [['ring-debris'], { dirty: 0.45, sound: 0.45, scored: 0.06 }, 'the same fuzz'],
+      [['ring-swollen', 'bearing-play'], { scored: 0.22, sound: 0.66, dirty: 0.08 }, 'a touching ring scores the tip'],
+      [['ring-debris'], { dirty: 0.3, sound: 0.62, scored: 0.05 }, 'the same fuzz'],
       [
         ['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'],
-        { sound: 0.74, dirty: 0.12, cracked: 0.07, wet: 0.04, scored: 0.02 },
+        { sound: 0.81, dirty: 0.07, cracked: 0.07, wet: 0.03, scored: 0.01 },
         'an inner fault does not show',
       ],
     ],
-    { dirty: 0.12, scored: 0.015, wet: 0.02, cracked: 0.008, 'wrong-part': 0.004 },
+    { dirty: 0.07, scored: 0.012, wet: 0.015, cracked: 0.006, 'wrong-part': 0.003 },
   ),
   lead: look(
     'lead',
-    0.855,
+    0.9,
     'a lead out of a clip is common and harmless for a while',
     [
       [
@@ -105,22 +105,22 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
         'rubbed through',
       ],
     ],
-    { unclipped: 0.06, chafed: 0.02, brittle: 0.02, wet: 0.02, nicked: 0.012, stretched: 0.012, severed: 0.001 },
+    { unclipped: 0.045, chafed: 0.015, brittle: 0.012, wet: 0.012, nicked: 0.008, stretched: 0.008, severed: 0.0005 },
   ),
   plug: look(
     'plug',
-    0.858,
+    0.915,
     'a film on old pins is common',
     [
-      [['plug-corroded'], { corroded: 0.75, wet: 0.1, sound: 0.12 }, 'green pins'],
+      [['plug-corroded'], { corroded: 0.66, wet: 0.22, sound: 0.1 }, 'green pins'],
       [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
       [
         ['sensor-short', 'loom-open', 'lead-open'],
-        { sound: 0.76, corroded: 0.13, wet: 0.08 },
+        { sound: 0.84, corroded: 0.09, wet: 0.05 },
         'wet places come together',
       ],
     ],
-    { corroded: 0.08, wet: 0.04, loose: 0.015, bent: 0.006, unplugged: 0.001 },
+    { corroded: 0.045, wet: 0.025, loose: 0.01, bent: 0.004, unplugged: 0.001 },
   ),
   loom: look(
     'loom',
@@ -143,7 +143,7 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
     { unclipped: 0.03, chafed: 0.02, wet: 0.015, corroded: 0.015, severed: 0.001 },
   ),
   module: look('module', 0.95, 'usually dry', [
-    [['module-plug-corroded'], { corroded: 0.7, wet: 0.13, loose: 0.05, sound: 0.12 }, 'green pins'],
+    [['module-plug-corroded'], { corroded: 0.64, wet: 0.22, loose: 0.03, sound: 0.1 }, 'green pins'],
     [['module-supply'], { sound: 0.8, loose: 0.06, corroded: 0.1 }, 'its ground pin rots too'],
   ]),
   battery: look('battery', 0.85, 'white bloom is common', [
@@ -153,8 +153,8 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
   fuse: look('fuse', 0.97, 'fuses seldom blow', [
     [
       ['module-supply'],
-      { blown: 0.5, corroded: 0.06, loose: 0.05, sound: 0.39 },
-      "half of the module's feed faults are a fuse",
+      { blown: 0.4, corroded: 0.06, loose: 0.05, sound: 0.49 },
+      "many of the module's feed faults are a fuse",
     ],
     [['loom-short-to-supply', 'loom-short-to-ground'], { blown: 0.05, sound: 0.93 }, 'a signal wire seldom blows one'],
   ]),

@@ -34,7 +34,11 @@ export const WIRE_WIGGLE: TypedTable = bothTypes({
   outcomes: ['steady', 'unsteady'],
   mistaken: 0.03,
   otherwise: { gives: { unsteady: 0.03 }, why: 'slipping probes' },
-  rows: [{ for: ['loom-intermittent'], gives: { unsteady: 0.72 }, why: 'where it jumps is where it breaks' }],
+  rows: [
+    { for: ['loom-intermittent'], gives: { unsteady: 0.72 }, why: 'where it jumps is where it breaks' },
+    { for: ['loom-open/1'], gives: { unsteady: 0.93 }, why: 'open however it is moved: not steady either' },
+    { for: ['loom-crossed'], gives: { unsteady: 0.5 }, why: 'the other end of the other wire' },
+  ],
 });
 
 const toGround = (number: 1 | 2): Table => ({
@@ -78,7 +82,7 @@ export const WIRE_TO_WIRE: TypedTable = bothTypes({
 });
 
 /** A feed that is there reads near battery voltage on some cars, a regulated 5 to 8 V on others. */
-const fed = (chance: number): Record<string, number> => ({ full: 0.66 * chance, part: 0.34 * chance });
+const fed = (chance: number): Record<string, number> => ({ full: 0.76 * chance, part: 0.24 * chance });
 
 /** Loom side of the plug, ignition on. A passive input shows at most a bias, which is no fault. */
 export const SUPPLY_AT_PLUG: TypedTable = {
@@ -95,13 +99,13 @@ export const SUPPLY_AT_PLUG: TypedTable = {
       },
       {
         for: ['loom-short-to-ground'],
-        gives: { ...fed(0.08), none: 0.8, low: 0.12 },
-        why: 'the module switches a shorted channel off',
+        gives: { ...fed(0.3), none: 0.57, low: 0.13 },
+        why: 'the module switches a shorted feed off; a grounded return leaves it',
       },
       { for: ['loom-short-across'], gives: { ...fed(0.1), none: 0.78, low: 0.12 }, why: 'bridged' },
       { for: ['loom-short-to-supply'], gives: { full: 0.86, part: 0.08, none: 0.04 }, why: 'fed from the wrong place' },
-      { for: ['module-input'], gives: { ...fed(0.3), none: 0.55, low: 0.15 }, why: 'its feed may be what failed' },
-      { for: ['module-supply'], gives: { ...fed(0.2), none: 0.6, low: 0.2 }, why: 'nothing to feed with' },
+      { for: ['module-input'], gives: { ...fed(0.42), none: 0.48, low: 0.1 }, why: 'its feed may be what failed' },
+      { for: ['module-supply'], gives: { full: 0.14, part: 0.36, low: 0.26, none: 0.24 }, why: 'little to feed with' },
       {
         for: ['module-plug-corroded'],
         gives: { ...fed(0.6), low: 0.15, none: 0.25 },
@@ -115,7 +119,7 @@ export const SUPPLY_AT_PLUG: TypedTable = {
       },
       {
         for: ['plug-corroded'],
-        gives: { ...fed(0.82), low: 0.09, none: 0.09 },
+        gives: { ...fed(0.9), low: 0.05, none: 0.05 },
         why: 'full voltage hardly clears a corroded contact',
       },
       {

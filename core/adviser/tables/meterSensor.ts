@@ -122,22 +122,26 @@ const spinRows = (throughLoom: boolean): Table['rows'] => [
       'sensor-open',
       'lead-open',
       'lead-short',
-      ...(throughLoom ? (['loom-open', 'loom-short-to-supply', 'loom-short-across', 'plug-loose'] as const) : []),
+      ...(throughLoom ? (['loom-open', 'loom-short-across', 'plug-loose'] as const) : []),
     ],
     gives: { none: 0.93, low: 0.04, normal: 0.015 },
     why: 'the voltage does not get here',
   },
   {
-    for: ['lead-short/body', ...(throughLoom ? (['loom-short-to-ground'] as const) : [])],
-    gives: { normal: 0.6, low: 0.15, none: 0.22 },
-    why: 'a floating coil still gives its voltage over one grounded wire',
+    for: ['lead-short/body', ...(throughLoom ? (['loom-short-to-ground', 'loom-short-to-supply'] as const) : [])],
+    gives: { normal: 0.72, low: 0.12, none: 0.14 },
+    why: 'a floating coil still gives its voltage over one tied wire',
   },
   {
     for: ['sensor-open/high'],
     gives: { normal: 0.55, low: 0.25, none: 0.15 },
     why: 'a meter hardly loads a bad joint',
   },
-  { for: ['sensor-short'], gives: { none: 0.28, low: 0.52, normal: 0.16 }, why: 'bridged turns give less' },
+  {
+    for: ['sensor-short'],
+    gives: { none: 0.14, low: 0.46, normal: 0.36 },
+    why: 'bridged turns give less, a few of them enough',
+  },
   {
     for: ['ring-wrong'],
     gives: { none: 0.5, low: 0.14, normal: 0.28 },
@@ -158,7 +162,7 @@ const spinRows = (throughLoom: boolean): Table['rows'] => [
   { for: ['ring-debris'], gives: { waver: 0.22, low: 0.26, none: 0.04 }, why: 'uneven and weak' },
   {
     for: ['sensor-intermittent', 'lead-intermittent', ...(throughLoom ? (['loom-intermittent'] as const) : [])],
-    gives: { normal: 0.58, waver: 0.15, none: 0.15, low: 0.12 },
+    gives: { normal: 0.74, waver: 0.12, none: 0.1, low: 0.04 },
     why: 'whole until it is shaken',
   },
   ...(throughLoom
@@ -289,26 +293,28 @@ export const SENSOR_CURRENT: TypedTable = {
     rows: [
       {
         for: ['sensor-dead'],
-        gives: { normal: 0.35, none: 0.48, high: 0.17 },
-        why: 'dead electronics draw too little or too much',
+        gives: { normal: 0.45, none: 0.45, high: 0.1 },
+        why: 'dead electronics draw too little or too much, or stand still at their idle level',
       },
       {
-        for: [
-          'sensor-open',
-          'lead-open',
-          'loom-open',
-          'plug-loose',
-          'module-input',
-          'loom-short-across',
-          'loom-short-to-ground',
-        ],
+        for: ['sensor-open', 'lead-open', 'loom-open', 'plug-loose', 'loom-short-across', 'loom-short-to-ground'],
         gives: { none: 0.93, high: 0.02 },
         why: 'no feed or no way through',
       },
-      { for: ['sensor-short', 'lead-short'], gives: { high: 0.6, none: 0.25 }, why: 'bridged' },
+      {
+        for: ['sensor-short', 'lead-short'],
+        gives: { high: 0.35, none: 0.52 },
+        why: 'bridged: much current, until the module switches off',
+      },
+      {
+        for: ['module-input'],
+        gives: { normal: 0.42, none: 0.53 },
+        why: 'its feed may be what failed, or only its ear',
+      },
+      { for: ['loom-short-to-supply'], gives: { normal: 0.3, none: 0.55 }, why: 'fed past the module' },
       {
         for: ['plug-corroded', 'module-plug-corroded'],
-        gives: { normal: 0.5, none: 0.45 },
+        gives: { normal: 0.28, none: 0.67 },
         why: 'a bad contact starves it',
       },
     ],

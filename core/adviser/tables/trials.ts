@@ -22,7 +22,8 @@ export const RING_RUNOUT: TypedTable = bothTypes({
   rows: [
     { for: ['ring-swollen'], gives: { uneven: 0.85 }, why: 'rust lifts it unevenly' },
     { for: ['ring-damaged'], gives: { uneven: 0.45 }, why: 'a crack opens the ring' },
-    { for: ['bearing-play'], gives: { uneven: 0.5 }, why: 'it wobbles' },
+    { for: ['bearing-play'], gives: { uneven: 0.6 }, why: 'it wobbles' },
+    { for: ['ring-debris'], gives: { uneven: 0.5 }, why: 'what sticks to it passes the blade too' },
   ],
 });
 export const FLANGE_VOID: TypedTable = bothTypes({
@@ -45,8 +46,8 @@ export const SWAP: TypedTable = bothTypes({
       gives: { 'fault-followed': 0.72 },
       why: 'goes with it when it shows',
     },
-    { for: ['sensor-dirty'], gives: { 'fault-followed': 0.5 }, why: 'handling wipes it' },
-    { for: ['plug-corroded'], gives: { 'fault-followed': 0.35 }, why: 'half of the plug goes along' },
+    { for: ['sensor-dirty'], gives: { 'fault-followed': 0.7 }, why: 'goes with it, unless handling wipes it' },
+    { for: ['plug-corroded'], gives: { 'fault-followed': 0.2 }, why: 'half of the plug goes along' },
   ],
 });
 
@@ -66,8 +67,8 @@ export const SUBSTITUTE: TypedTable = bothTypes({
       gives: { 'signal-normal': 0.9 },
       why: 'as long as one watches',
     },
-    { for: ['plug-corroded'], gives: { 'signal-normal': 0.4 }, why: 'half of the contacts are new' },
-    { for: ['plug-loose'], gives: { 'signal-normal': 0.5 }, why: 'plugged in afresh' },
+    { for: ['plug-corroded'], gives: { 'signal-normal': 0.25 }, why: 'half of the contacts are new' },
+    { for: ['plug-loose'], gives: { 'signal-normal': 0.35 }, why: 'plugged in afresh' },
     { for: ['gap-wide'], gives: { 'signal-normal': 0.2 }, why: 'seated afresh' },
     { for: ['loom-intermittent', 'module-plug-corroded'], gives: { 'signal-normal': 0.3 }, why: 'whole at the moment' },
   ],
@@ -98,9 +99,14 @@ export const UNPLUG: TypedTable = bothTypes({
       why: 'beyond the plug nothing changed',
     },
     {
-      for: ['module-plug-corroded', 'sensor-dead', 'plug-corroded'],
-      gives: { 'same-code': 0.5 },
+      for: ['module-plug-corroded', 'plug-corroded'],
+      gives: { 'same-code': 0.65 },
       why: 'it may have looked open',
+    },
+    {
+      for: ['sensor-dead'],
+      gives: { 'same-code': 0.35 },
+      why: 'without any current it looked open',
     },
     {
       for: ['sensor-intermittent', 'lead-intermittent', 'loom-intermittent'],
