@@ -140,8 +140,15 @@ export function codeOf(finding: Finding, strategy: Strategy, status: Code['statu
   return { kind: 'code', code, status, module: 'abs' };
 }
 
-/** Codes beside the channels: what a weak battery, a starved module, the brake switch or the float leave. */
-export function sharedCodes(car: Car, strategy: Strategy, chance: Chance): Code[] {
+/** A starved module finds its own voltage too low as soon as the key is on, and blames channels for it. */
+export function supplyCodes(car: Car, strategy: Strategy, chance: Chance): Code[] {
+  if (car.feedDropVolt <= 2 || car.feedDropVolt >= 5) return [];
+  const hit = car.corners.filter(() => chance.hits(0.5));
+  return hit.map((one) => codeOf({ channel: one.channel, byte: '16' }, strategy, 'current'));
+}
+
+/** Codes beside the channels: what a weak battery, the brake switch or the float leave. */
+export function sharedCodes(car: Car, chance: Chance): Code[] {
   const made: Code[] = [];
   const stored = (code: string, module: Code['module'], odometer?: number): void => {
     made.push({ kind: 'code', code, status: 'stored', module, ...(odometer === undefined ? {} : { odometer }) });
@@ -153,9 +160,6 @@ export function sharedCodes(car: Car, strategy: Strategy, chance: Chance): Code[
     stored('P0562', 'engine', at);
     if (chance.hits(0.5)) stored('B1342', 'body', at);
   }
-  if (car.feedDropVolt > 2 && car.feedDropVolt < 5)
-    for (const corner of car.corners)
-      if (chance.hits(0.5)) made.push(codeOf({ channel: corner.channel, byte: '16' }, strategy, 'current'));
   if (!car.brakeSwitchWorks && chance.hits(0.7))
     made.push({ kind: 'code', code: 'C0040', status: 'current', module: 'abs' });
   if (car.fluidIsLow && chance.hits(0.5)) made.push({ kind: 'code', code: 'C0049', status: 'current', module: 'abs' });

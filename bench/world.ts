@@ -13,6 +13,7 @@ import {
   electricalTest,
   keyOnTest,
   sharedCodes,
+  supplyCodes,
   type Code,
   type Finding,
   type Seen,
@@ -105,6 +106,7 @@ export class World {
     this.memory = this.memory.map((one) => ({ ...one, status: 'stored' as const }));
     const found = keyOnTest(this.car, this.strategy, this.chance);
     this.remember(found, 'current');
+    for (const one of supplyCodes(this.car, this.strategy, this.chance)) this.store(one);
     return found;
   }
 
@@ -115,7 +117,7 @@ export class World {
       found.filter((one) => !atKeyOn.some((each) => each.channel === one.channel)),
       'stored',
     );
-    for (const one of sharedCodes(this.car, this.strategy, this.chance)) this.store(one);
+    for (const one of sharedCodes(this.car, this.chance)) this.store(one);
     return [...atKeyOn, ...found];
   }
 

@@ -65,7 +65,9 @@ function make(move: Move, ledger: Ledger): boolean {
     ledger.repair(check.slice(7), channel);
     return true;
   }
-  return ledger.check(check, channel, move.while).length > 0;
+  const seen = ledger.check(check, channel, move.while);
+  if (check === 'ask:history' && seen.length === 0) ledger.record([{ kind: 'history', event: 'nothing-known' }]);
+  return seen.length > 0;
 }
 
 /**

@@ -160,6 +160,20 @@ export const HISTORY: readonly HistoryRow[] = [
     fadesDays: 365,
     why: 'cut, tapped or mended wires',
   },
+  {
+    event: 'nothing-known',
+    times: {
+      'ring-wrong': 0.35,
+      'loom-crossed': 0.35,
+      'tyre-mismatch': 0.4,
+      'plug-loose': 0.7,
+      'stale-code': 0.7,
+      'lead-open': 0.85,
+      'lead-intermittent': 0.85,
+    },
+    fadesDays: null,
+    why: 'asked, and nobody remembers any work: what only comes with work is less likely',
+  },
   { event: 'known-weak-point', times: {}, fadesDays: null, why: 'a hint for the eye; what is weak stands in the note' },
 ];
 

@@ -31,6 +31,8 @@ interface Facts {
 const MODULE_LIKELY = 0.6;
 const MODULE_SURE = 0.85;
 const NOTHING_LIKELY = 0.9;
+/** Where the car was erased and driven since, and nothing came back, less will do: it is then for the drive to tell. */
+const NOTHING_CAME_BACK = 0.75;
 
 function lampsNow(all: readonly Observation[]): readonly string[] {
   const last = all.filter((one) => one.kind === 'lamps').at(-1);
@@ -84,7 +86,9 @@ function onlyHandsLeft({ file, plan }: Facts): boolean {
 
 /** Nothing is wrong now, and the car has been asked since the last repair. */
 function nothingWrong({ posterior, latest, all }: Facts): boolean {
-  if (posterior.none < NOTHING_LIKELY || all.length === 0) return false;
+  const erased = latest.findLast((one) => one.kind === 'clear');
+  const isClear = erased?.kind === 'clear' && erased.result === 'stayed-clear';
+  if (posterior.none < (isClear ? NOTHING_CAME_BACK : NOTHING_LIKELY) || all.length === 0) return false;
   return (
     posterior.timeline.stages.length === 1 ||
     latest.some((one) => one.kind === 'clear' || one.kind === 'drive' || one.kind === 'no-code' || one.kind === 'live')
@@ -137,7 +141,10 @@ const RULES: readonly {
   {
     id: 'nothing-wrong',
     when: nothingWrong,
-    reason: ({ posterior }) => `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`,
+    reason: ({ posterior }) =>
+      posterior.none >= NOTHING_LIKELY
+        ? `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`
+        : `Nothing has come back since the erase: an old code, most likely (${percent(posterior.none)}). Keep an eye on it; no repair is worth its price now.`,
   },
 ];
 

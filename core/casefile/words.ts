@@ -153,6 +153,7 @@ export const HISTORY_EVENTS = [
   'sensor-replaced',
   'wiring-added',
   'known-weak-point',
+  'nothing-known',
 ] as const;
 
 export const REPAIR_ACTIONS = [

@@ -195,10 +195,11 @@ function readNoCode(one: ObservationOf<'no-code'>): Reading {
   return saw(one, null, bothTypes(codes.NO_CODE), 'none');
 }
 
-function readNoAnswer(one: ObservationOf<'no-answer'>): Reading {
+function readNoAnswer(one: ObservationOf<'no-answer'>, around: Around): Reading {
   if (one.module !== undefined && one.module !== 'abs')
     return { ignored: 'another module that does not answer says nothing of the brake module' };
-  return saw(one, null, bothTypes(codes.NO_ANSWER), 'silent');
+  const first = ofKind(around.stage, 'no-answer').find((each) => each.module === undefined || each.module === 'abs');
+  return saw(one, null, bothTypes(first === one ? codes.NO_ANSWER : codes.NO_ANSWER_AGAIN), 'silent');
 }
 
 /**
@@ -219,7 +220,7 @@ export function readObservation(one: Observation, around: Around): Reading {
     case 'no-code':
       return readNoCode(one);
     case 'no-answer':
-      return readNoAnswer(one);
+      return readNoAnswer(one, around);
     case 'clear':
       return readClear(one, around);
     case 'live':

@@ -139,6 +139,7 @@ export const HISTORY_NAMES: Readonly<Record<string, string>> = {
   'sensor-replaced': 'Sensor replaced',
   'wiring-added': 'Wiring added or mended',
   'known-weak-point': 'Known weak point',
+  'nothing-known': 'Nothing that I know of',
 };
 export const LIVE_NAMES: Readonly<Record<string, string>> = {
   follows: 'follows the wheel',

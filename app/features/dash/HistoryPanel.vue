@@ -26,7 +26,14 @@ const AGES = [
   ['a year', 365],
 ] as const;
 /** Events of the whole car have no corner. */
-const CAR_EVENTS: readonly string[] = ['battery', 'flat-battery-event', 'stood-unused', 'salted-roads', 'rodents'];
+const CAR_EVENTS: readonly string[] = [
+  'battery',
+  'flat-battery-event',
+  'stood-unused',
+  'salted-roads',
+  'rodents',
+  'nothing-known',
+];
 const chosen = ref<ObservationOf<'history'>['event'] | null>(null);
 const corner = ref<Channel | null>(null);
 const ago = ref<number | null>(null);

@@ -119,6 +119,7 @@ function seenIn(stage: readonly Observation[], doubtful: ReadonlySet<string>): S
   return {
     has: (check, channel) =>
       names.has(`${check}@${channel ?? 'car'}`) ||
+      (check === 'look:module' && stage.some((one) => one.kind === 'look' && one.part === 'module')) ||
       (channel !== null && names.has(`${check}@car`) && check.startsWith('look:')),
   };
 }

@@ -96,18 +96,16 @@ const LONG_REPAIR_MINUTES = 15;
 const SHORT_LOOK_MINUTES = 5;
 const SHORT_LOOK_MAY_COST_MINUTES = 6;
 const CAN_SAY_OTHERWISE = 0.04;
+const RARE = 0.015;
 
 /** Whether some outcome that may well come would have another repair made first. */
-function canSayOtherwise(candidate: Candidate, at: Situation, option: number): boolean {
+function canSayOtherwise(candidate: Candidate, at: Situation, option: number, least = CAN_SAY_OTHERWISE): boolean {
   const weights = Float64Array.from(at.scenarios, (one) => one.probability);
   const { costs } = costsWith(at, checkCost(candidate, at).open, null);
   return candidate.outcomes.some((one) => {
     const then = weights.map((weight, i) => weight * (one.chance[i] ?? 0));
     const chance = then.reduce((sum, each) => sum + each, 0);
-    return (
-      chance >= CAN_SAY_OTHERWISE &&
-      expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option
-    );
+    return chance >= least && expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option;
   });
 }
 
@@ -150,7 +148,8 @@ function repairFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] 
   const worth = (at.problem.hourValue * WORTH_MINUTES) / 60;
   if (!top || !repair || top.kind === 'repair' || repair.finish - top.finish >= worth) return [...moves];
   const isFreeLook = top.money === 0 && top.minutes <= SHORT_LOOK_MINUTES;
-  if (isFreeLook && repair.minutes >= LONG_REPAIR_MINUTES && repair.cures < SURE_REPAIR) return [...moves];
+  const canMatter = top.candidate !== null && canSayOtherwise(top.candidate, at, repair.option);
+  if (isFreeLook && canMatter && repair.minutes >= LONG_REPAIR_MINUTES && repair.cures < SURE_REPAIR) return [...moves];
   return [repair, ...moves.filter((one) => one !== repair)];
 }
 
@@ -170,6 +169,22 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
 }
 
+/** Of the first moves, so many are asked whether they can change anything. */
+const FIRST_ASKED = 6;
+
+/** A check of which no outcome that may well come would change the repair is no first move, whatever a rare outcome of it might save. */
+function idleLast(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const repair = moves.find((one) => one.kind === 'repair');
+  if (!repair) return [...moves];
+  const isIdle = (one: PricedMove, rank: number): boolean =>
+    rank < FIRST_ASKED &&
+    one.candidate !== null &&
+    one.alone > repair.finish &&
+    !canSayOtherwise(one.candidate, at, repair.option, RARE);
+  const idle = moves.filter(isIdle);
+  return [...moves.filter((one) => !idle.includes(one)), ...idle];
+}
+
 /**
  * Prices all moves and puts the best first: two-step look-ahead over checks, then repairs in p/c order with a workshop as the way out.
  * @param at the situation. @param candidates the checks that could be made.
@@ -185,5 +200,9 @@ export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan
   const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort(
     (a, b) => a.finish - b.finish,
   );
-  return { moves: tellingFirst(lookFirst(repairFirst(moves, at), at), at), repairsOnly, problem: at.problem };
+  return {
+    moves: idleLast(tellingFirst(lookFirst(repairFirst(moves, at), at), at), at),
+    repairsOnly,
+    problem: at.problem,
+  };
 }

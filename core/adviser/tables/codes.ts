@@ -241,8 +241,8 @@ export const CODE_FAILURE: Table = {
     },
     {
       for: ['battery-low', 'module-supply'],
-      gives: { 'none-told': 0, supply: 0.4, circuit: 0.2, implausible: 0.12, 'no-signal': 0.1, open: 0.08 },
-      why: 'voltage',
+      gives: { 'none-told': 0, circuit: 0.4, supply: 0.25, implausible: 0.1, 'no-signal': 0.08, open: 0.07 },
+      why: 'voltage too low, or too little of it',
     },
   ],
 };
@@ -397,6 +397,19 @@ export const NO_ANSWER: Table = {
   otherwise: { gives: { silent: 0.15 }, why: 'many readers cannot reach the brake module at all' },
   rows: [
     { for: ['module-supply'], gives: { silent: 0.85 }, why: 'a module without feed is silent' },
+    { for: ['module-plug-corroded'], gives: { silent: 0.3 }, why: 'its bus pins rot as well' },
+    { for: ['battery-low'], gives: { silent: 0.3 }, why: 'too little voltage to talk' },
+  ],
+};
+
+/** No answer a second time, with another reader or after the feed was looked at. */
+export const NO_ANSWER_AGAIN: Table = {
+  topic: 'no-answer-again',
+  outcomes: ['answers', 'silent'],
+  mistaken: 0.05,
+  otherwise: { gives: { silent: 0.08 }, why: 'a second reader that cannot reach it either is rare' },
+  rows: [
+    { for: ['module-supply'], gives: { silent: 0.92 }, why: 'a module without feed is silent' },
     { for: ['module-plug-corroded'], gives: { silent: 0.3 }, why: 'its bus pins rot as well' },
     { for: ['battery-low'], gives: { silent: 0.3 }, why: 'too little voltage to talk' },
   ],

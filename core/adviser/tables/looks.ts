@@ -68,7 +68,7 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
   bearing: look('bearing', 0.95, 'play is felt', [[['bearing-play'], { play: 0.85 }, 'rocked at twelve and six']]),
   sensor: look(
     'sensor',
-    0.89,
+    0.894,
     'dirt is common',
     [
       [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
@@ -105,7 +105,7 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
         'rubbed through',
       ],
     ],
-    { unclipped: 0.045, chafed: 0.015, brittle: 0.012, wet: 0.012, nicked: 0.008, stretched: 0.008, severed: 0.0005 },
+    { unclipped: 0.045, chafed: 0.015, brittle: 0.012, wet: 0.012, nicked: 0.008, stretched: 0.0075, severed: 0.0005 },
   ),
   plug: look(
     'plug',
@@ -143,7 +143,7 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
     { unclipped: 0.03, chafed: 0.02, wet: 0.015, corroded: 0.015, severed: 0.001 },
   ),
   module: look('module', 0.95, 'usually dry', [
-    [['module-plug-corroded'], { corroded: 0.64, wet: 0.22, loose: 0.03, sound: 0.1 }, 'green pins'],
+    [['module-plug-corroded'], { corroded: 0.64, wet: 0.22, loose: 0.04, sound: 0.1 }, 'green pins'],
     [['module-supply'], { sound: 0.8, loose: 0.06, corroded: 0.1 }, 'its ground pin rots too'],
   ]),
   battery: look('battery', 0.85, 'white bloom is common', [
