@@ -30,6 +30,7 @@ export interface HiddenFault {
 /** A look goes wrong this often: something taken for damage, or damage overlooked. */
 const LOOK_SLIP = 0.02;
 const DRIVE_MINUTES = 12;
+const PROVING_DRIVES = 12;
 
 /** A car that is looked at, measured, driven and repaired: the stand-in for the real one. It has a life: memory, time, and what was done to it. */
 export class World {
@@ -56,6 +57,18 @@ export class World {
   /** Whether nothing is physically wrong, whatever old codes say. */
   get isSound(): boolean {
     return isSound(this.car);
+  }
+
+  /** Whether the lamps stay out for good, as far as an owner can tell: nothing is found on so many drives more. */
+  staysOut(drives = PROVING_DRIVES): boolean {
+    const before = this.memory;
+    let found = this.car.fluidIsLow;
+    for (let drive = 0; drive < drives && !found; drive += 1) {
+      this.memory = [];
+      found = this.drive().length > 0 || this.memory.length > 0;
+    }
+    this.memory = before;
+    return !found;
   }
 
   /** Whether its owner would have noticed: a lamp stayed on, or a code is stored. */

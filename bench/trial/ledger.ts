@@ -140,9 +140,9 @@ export class Ledger {
     this.minutes += WORKSHOP_MINUTES;
   }
 
-  /** The end: a car that isn't sound goes to a workshop, unless handing it over was right, which is paid too. */
+  /** The end: a car whose lamps would come back goes to a workshop, unless handing it over was right, which is paid too. */
   close(isRightStop: boolean): Outcome {
-    const sound = this.world.isSound;
+    const sound = this.world.isSound || this.world.staysOut();
     if (!sound) this.toWorkshop();
     if (this.bought) this.partsForNothing += 1;
     return {

@@ -10,7 +10,7 @@ export interface CoilBand extends Band {
   readonly min: number;
   readonly max: number;
   readonly atCelsius: number;
-  readonly from: 'manual' | 'other-side' | 'generic';
+  readonly from: 'manual' | 'other-side' | 'generic' | 'own-sensor';
   /** The other side's reading at the band's temperature, where there is one. */
   readonly otherSideOhm: number | null;
 }
@@ -38,12 +38,30 @@ function coilReading(
   return copperAt(value, fits.at(-1)?.temperature ?? 20, atCelsius);
 }
 
+/** Two readings of one coil differ by the meter's error on each, ±(1 % + 3 counts), and by the wires between. */
+const READINGS_DIFFER_BY = 0.03;
+const WIRES_OHM = 10;
+
+/** At the module's end a coil reads as at its own plug plus a few ohm: what is more lies in between. */
+function bandBeyondPlug(channel: Channel, around: Around, plain: CoilBand): CoilBand {
+  const own = coilReading(around.stage, channel, 'sensor', plain.atCelsius);
+  if (own === null || own < plain.min || own > plain.max) return plain;
+  const [min, max] = [own * (1 - READINGS_DIFFER_BY), own * (1 + READINGS_DIFFER_BY) + WIRES_OHM];
+  return { ...plain, min, max, from: 'own-sensor' };
+}
+
 /**
  * Which band judges a coil: the manual's; without one, the same sensor on the other side; without that, a generic one.
+ * At the module's end the reading at the sensor's own plug comes before all of them, where it was in its band.
  * @param channel the channel measured. @param point where. @param around the stage it was measured in.
  * @returns the band in ohm with its temperature and whose it is.
  */
 export function coilBand(channel: Channel, point: MeterPoint, around: Around): CoilBand {
+  const plain = plainBand(channel, point, around);
+  return point === 'module-end' ? bandBeyondPlug(channel, around, plain) : plain;
+}
+
+function plainBand(channel: Channel, point: MeterPoint, around: Around): CoilBand {
   const manual = around.vehicle.specs?.sensorResistance;
   const atCelsius = manual?.at ?? GENERIC_COIL_BAND.at;
   const other = otherSide(channel, around.vehicle.channels);

@@ -24,6 +24,7 @@ type Meter = ObservationOf<'meter'>;
 const BAND_FROM = {
   manual: "the manual's band",
   'other-side': 'the band of the other side',
+  'own-sensor': 'what the coil read at its own plug, and a few ohm for the wires',
   generic: 'the usual band (generic)',
 } as const;
 

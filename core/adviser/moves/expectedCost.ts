@@ -257,7 +257,7 @@ function nextFirst(problem: RepairProblem, costs: Float64Array, mass: number): n
   return found;
 }
 
-/** Weight that `a` and `b` cure together. */
+/** Weight that `a` and `b` cure together; where only one try is left, `b` counts only as the other half of what `a` began. */
 function curedByBoth(problem: RepairProblem, weights: Float64Array, a: number, b: number): number {
   const { from, classAt, bitsAt } = problem.rows;
   const row = a * problem.classes;
@@ -267,6 +267,7 @@ function curedByBoth(problem: RepairProblem, weights: Float64Array, a: number, b
     const k = classAt[at] as number;
     const before = problem.bits[row + k] as number;
     const all = problem.full[k] as number;
+    if (problem.tries < MOST_TRIES && (before === 0 || bitsAt[at] === all)) continue;
     if (before !== all && (before | (bitsAt[at] as number)) === all) sum += weights[k] as number;
   }
   return sum;
@@ -306,7 +307,7 @@ export function expectedRepairCost(
     const a = but.first ?? nextFirst(problem, costs, mass);
     if (a < 0) break;
     offerSequence(stakes, costs, a, -1, chance[a] as number, chance[a] as number);
-    for (let b = 0; b < problem.options.length && problem.tries > 1; b += 1) {
+    for (let b = 0; b < problem.options.length; b += 1) {
       if (b === a || b === never || b === problem.erase) continue;
       const both = curedByBoth(problem, weights, a, b);
       if (!canPay(stakes, costs, a, b, both)) continue;

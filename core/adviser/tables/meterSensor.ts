@@ -268,7 +268,7 @@ export const MODULE_END: TypedTable = {
       },
       {
         for: ['plug-corroded'],
-        gives: { inside: 0.34, high: 0.36, open: 0.16, unsteady: 0.12 },
+        gives: { inside: 0.22, high: 0.46, open: 0.19, unsteady: 0.11 },
         why: 'the contact is in the loop',
       },
       { for: ['loom-crossed'], gives: { inside: 0.7, open: 0.18 }, why: 'two wires exchanged read the same' },
