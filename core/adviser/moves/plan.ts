@@ -2,7 +2,7 @@ import type { Channel } from '../../casefile/words';
 import type { Candidate } from './candidates';
 import { expectedRepairCost, type RepairProblem } from './expectedCost';
 import { checkCost, classWeights, costsWith, LookAhead, type Situation } from './lookAhead';
-import { minutesToOpen } from './setups';
+import { minutesToOpen, openFor } from './setups';
 
 /** A move with what finishing the job is expected to cost when it is made first. */
 export interface PricedMove {
@@ -153,15 +153,23 @@ function repairFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] 
   return [repair, ...moves.filter((one) => one !== repair)];
 }
 
+/** Minutes of a check beyond what a repair has to open anyway. */
+function minutesBeside(candidate: Candidate, opens: ReadonlySet<string>, at: Situation): number {
+  const standing = new Set([...at.open, ...opens]);
+  return candidate.minutes + minutesToOpen(openFor(candidate.setups, at.file, candidate.channel), standing, at.file);
+}
+
+/** A repair that is not sure yet waits for a short check, if what it opens stands open for the check too. */
 function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
   const isSmall = (one: PricedMove): boolean => one.money <= 0 && one.minutes < LONG_REPAIR_MINUTES;
   if (!top || top.kind !== 'repair' || isSmall(top) || top.cures >= SURE_REPAIR) return [...moves];
+  const opens = at.problem.options[top.option]?.opens ?? new Set<string>();
   const short = moves.find(
     (one) =>
       one.candidate !== null &&
       one.channel === top.channel &&
-      one.minutes <= SHORT_LOOK_MINUTES &&
+      minutesBeside(one.candidate, opens, at) <= SHORT_LOOK_MINUTES &&
       one.money === 0 &&
       one.finish - top.finish < (at.problem.hourValue * SHORT_LOOK_MAY_COST_MINUTES) / 60 &&
       canSayOtherwise(one.candidate, at, top.option),
