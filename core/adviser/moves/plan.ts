@@ -94,7 +94,10 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
 /** A free look of a few minutes comes before any repair that costs money or takes long, as long as it can say otherwise. */
 const LONG_REPAIR_MINUTES = 15;
 const SHORT_LOOK_MINUTES = 5;
-const SHORT_LOOK_MAY_COST_MINUTES = 6;
+/** Minutes that a check before a repair may take beyond what the repair opens anyway, and what it may cost on balance: before a likely repair, and before one that is still a guess. */
+const QUICK = [SHORT_LOOK_MINUTES, 6] as const;
+const UNSURE = [25, 12] as const;
+const SURE_ENOUGH = 0.8;
 const CAN_SAY_OTHERWISE = 0.04;
 const RARE = 0.015;
 
@@ -162,23 +165,26 @@ function minutesBeside(candidate: Candidate, opens: ReadonlySet<string>, at: Sit
 /** A repair that is not sure yet waits for a short check, if what it opens stands open for the check too. */
 function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
-  const isSmall = (one: PricedMove): boolean => one.money <= 0 && one.minutes < LONG_REPAIR_MINUTES;
-  if (!top || top.kind !== 'repair' || isSmall(top) || top.cures >= SURE_REPAIR) return [...moves];
+  if (!top || top.kind !== 'repair' || top.cures >= SURE_REPAIR) return [...moves];
+  const isUnsure = top.cures < SURE_ENOUGH;
+  const isSmall = top.money <= 0 && top.minutes < LONG_REPAIR_MINUTES;
+  if (isSmall && !isUnsure) return [...moves];
+  const [longest, mayCost] = isUnsure ? UNSURE : QUICK;
   const opens = at.problem.options[top.option]?.opens ?? new Set<string>();
   const short = moves.find(
     (one) =>
       one.candidate !== null &&
       one.channel === top.channel &&
-      minutesBeside(one.candidate, opens, at) <= SHORT_LOOK_MINUTES &&
+      minutesBeside(one.candidate, opens, at) <= longest &&
       one.money === 0 &&
-      one.finish - top.finish < (at.problem.hourValue * SHORT_LOOK_MAY_COST_MINUTES) / 60 &&
+      one.finish - top.finish < (at.problem.hourValue * mayCost) / 60 &&
       canSayOtherwise(one.candidate, at, top.option),
   );
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
 }
 
 /** Of the first moves, so many are asked whether they can change anything. */
-const FIRST_ASKED = 6;
+const FIRST_ASKED = 12;
 
 /** A check of which no outcome that may well come would change the repair is no first move, whatever a rare outcome of it might save. */
 function idleLast(moves: readonly PricedMove[], at: Situation): PricedMove[] {
@@ -209,7 +215,7 @@ export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan
     (a, b) => a.finish - b.finish,
   );
   return {
-    moves: idleLast(tellingFirst(lookFirst(repairFirst(moves, at), at), at), at),
+    moves: tellingFirst(lookFirst(repairFirst(idleLast(moves, at), at), at), at),
     repairsOnly,
     problem: at.problem,
   };

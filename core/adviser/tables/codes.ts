@@ -307,7 +307,7 @@ export const CLEAR: Table = {
     },
     {
       for: [...BROKEN_NOW_AND_THEN],
-      gives: { 'returned-at-key-on': 0.12, 'returned-when-moving': 0.5, 'returned-later': 0.22 },
+      gives: { 'returned-at-key-on': 0.13, 'returned-when-moving': 0.6, 'returned-later': 0.17 },
       why: 'waits for the next shake, which a drive often brings',
     },
     {
@@ -379,8 +379,8 @@ export const NO_CODE: Table = {
 const beside = (topic: string, fault: 'brake-switch' | 'brake-fluid-low'): Table => ({
   topic,
   outcomes: ['absent', 'present'],
-  mistaken: 0.02,
-  otherwise: { gives: { present: 0.01 }, why: 'seldom without cause' },
+  mistaken: 0.008,
+  otherwise: { gives: { present: 0.006 }, why: 'seldom without cause' },
   rows: [
     { for: [fault], gives: { present: 0.75 }, why: 'named as what it is' },
     { for: ['battery-low'], gives: { present: 0.08 }, why: 'low voltage throws many codes' },

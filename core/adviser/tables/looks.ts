@@ -25,7 +25,7 @@ function look(
 export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
   ring: look(
     'ring',
-    0.9,
+    0.915,
     'old iron is rusty without being at fault',
     [
       [
@@ -48,11 +48,11 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['sensor-damaged'], { sound: 0.72, scored: 0.16 }, 'what scored the tip marked the ring'],
       [['gap-wide'], { sound: 0.85, debris: 0.08 }, 'scale from the seat'],
     ],
-    { debris: 0.035, scored: 0.025 },
+    { debris: 0.025, scored: 0.02 },
   ),
   gap: look(
     'gap',
-    0.84,
+    0.87,
     'a seat with some rust that sits flat is common',
     [
       [
@@ -63,12 +63,12 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['bearing-play'], { sound: 0.7, corroded: 0.12 }, 'the seat itself is well'],
       [['sensor-dirty', 'ring-debris'], { sound: 0.62, dirty: 0.22, corroded: 0.1 }, 'dirt all around'],
     ],
-    { corroded: 0.1, dirty: 0.03, 'lifted-by-rust': 0.015, 'not-seated': 0.005 },
+    { corroded: 0.08, dirty: 0.025, 'lifted-by-rust': 0.012, 'not-seated': 0.004 },
   ),
   bearing: look('bearing', 0.95, 'play is felt', [[['bearing-play'], { play: 0.85 }, 'rocked at twelve and six']]),
   sensor: look(
     'sensor',
-    0.894,
+    0.931,
     'dirt is common',
     [
       [['sensor-damaged'], { scored: 0.5, cracked: 0.28, sound: 0.12, dirty: 0.06 }, 'worn or cracked for all to see'],
@@ -78,11 +78,11 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['ring-debris'], { dirty: 0.3, sound: 0.62, scored: 0.05 }, 'the same fuzz'],
       [
         ['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'],
-        { sound: 0.81, dirty: 0.07, cracked: 0.07, wet: 0.03, scored: 0.01 },
+        { sound: 0.83, dirty: 0.05, cracked: 0.07, wet: 0.03, scored: 0.01 },
         'an inner fault does not show',
       ],
     ],
-    { dirty: 0.07, scored: 0.012, wet: 0.015, cracked: 0.006, 'wrong-part': 0.003 },
+    { dirty: 0.038, scored: 0.01, wet: 0.012, cracked: 0.006, 'wrong-part': 0.003 },
   ),
   lead: look(
     'lead',
@@ -109,18 +109,18 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
   ),
   plug: look(
     'plug',
-    0.915,
+    0.95,
     'a film on old pins is common',
     [
       [['plug-corroded'], { corroded: 0.66, wet: 0.22, sound: 0.1 }, 'green pins'],
       [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
       [
         ['sensor-short', 'loom-open', 'lead-open'],
-        { sound: 0.84, corroded: 0.09, wet: 0.05 },
+        { sound: 0.87, corroded: 0.07, wet: 0.04 },
         'wet places come together',
       ],
     ],
-    { corroded: 0.045, wet: 0.025, loose: 0.01, bent: 0.004, unplugged: 0.001 },
+    { corroded: 0.022, wet: 0.014, loose: 0.01, bent: 0.003, unplugged: 0.001 },
   ),
   loom: look(
     'loom',
