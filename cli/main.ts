@@ -19,7 +19,7 @@ const out: Out = {
   problem: (message) => process.stderr.write(`${message.replace(/\s*\n\s*/g, ' ')}\n`),
 };
 
-function run(words: readonly string[]): number {
+function run(words: readonly string[]): number | Promise<number> {
   const [name = '', ...rest] = words;
   const verb = VERBS.get(name);
   const usages = [...VERBS.values()].map((one) => one.usage).join(' | ');
@@ -28,7 +28,7 @@ function run(words: readonly string[]): number {
 }
 
 try {
-  process.exitCode = run(process.argv.slice(2));
+  process.exitCode = await run(process.argv.slice(2));
 } catch (error) {
   if (!(error instanceof BadInput)) throw error;
   out.problem(`zelf: ${error.message}`);

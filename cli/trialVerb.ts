@@ -1,5 +1,8 @@
+import { fork } from 'node:child_process';
+import { availableParallelism } from 'node:os';
 import { performance } from 'node:perf_hooks';
-import { runTrial } from '../bench/trial/trial';
+import { fileURLToPath } from 'node:url';
+import { summarise, trialCars, type CarResult } from '../bench/trial/trial';
 import { BadInput } from './input';
 import type { Verb } from './verb';
 
@@ -16,16 +19,37 @@ function wholeAfter(words: readonly string[], flag: string, least: number, most:
   return value;
 }
 
+/** A trial this small is done before another process has started. */
+const FEW_CARS = 12;
+
+function inProcess(from: number, to: number, seed: number): Promise<CarResult[]> {
+  return new Promise((resolve, reject) => {
+    const share = fork(fileURLToPath(new URL('./trialShare.ts', import.meta.url)), [from, to, seed].map(String));
+    share.once('message', (results) => resolve(results as CarResult[]));
+    share.once('error', reject);
+    share.once('exit', (code) => code !== 0 && reject(new Error(`a share of the trial ended with code ${code}`)));
+  });
+}
+
+/** Shares the cars out among the machine's cores. */
+async function resultsOf(cars: number, seed: number): Promise<CarResult[]> {
+  if (cars <= FEW_CARS) return trialCars(0, cars, seed);
+  const hands = Math.min(availableParallelism(), 8);
+  const edges = Array.from({ length: hands + 1 }, (_one, at) => Math.round((cars * at) / hands));
+  const shares = edges.slice(1).map((to, at) => inProcess(edges[at] ?? 0, to, seed));
+  return (await Promise.all(shares)).flat();
+}
+
 /** `trial --cars N --seed S`: random cars in the hands of four policies; the same seed gives the same figures. */
 export const trialVerb: Verb = {
   usage: 'trial --cars N --seed S',
-  run(words, out) {
+  async run(words, out) {
     const cars = wholeAfter(words, '--cars', 1, MOST_CARS);
     const seed = wholeAfter(words, '--seed', 0, 2 ** 31);
     const stray = words.find((one, at) => !/^--(cars|seed)$/.test(one) && !/^--(cars|seed)$/.test(words[at - 1] ?? ''));
     if (stray !== undefined) throw new BadInput(`trial: "${stray}" is not known; use: ${trialVerb.usage}`);
     const started = performance.now();
-    const result = runTrial(cars, seed);
+    const result = summarise(await resultsOf(cars, seed), seed);
     out.line({ ...result, seconds: Math.round((performance.now() - started) / 100) / 10 });
     return 0;
   },

@@ -7,5 +7,5 @@ export interface Out {
 export interface Verb {
   readonly usage: string;
   /** Runs the verb and gives the exit code. Throws `BadInput` for wrong words. */
-  run(words: readonly string[], out: Out): number;
+  run(words: readonly string[], out: Out): number | Promise<number>;
 }

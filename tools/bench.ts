@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { runTrial } from '../bench/trial/trial';
+import { summarise, trialCars, type TrialResult } from '../bench/trial/trial';
 import { assessFully } from '../core/adviser/assess';
 import { posteriorOf } from '../core/adviser/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
@@ -35,19 +35,53 @@ console.log(
 line('exact posterior, median', posterior, 5);
 line('whole assessment with two-step plan, median', whole, 60);
 line('plain posterior: every state, objects and sort', plain);
-/** A trial of the adviser against other ways of working, where cars were asked for. */
+const SEED = 1;
+
+function figures({ calibrationError, brier, actedOnAt80 }: TrialResult['singleFault']): string {
+  return `calibration error ${calibrationError.toFixed(3)}  Brier ${brier.toFixed(3)}  acted on at 0.8: ${(100 * actedOnAt80).toFixed(0)} %`;
+}
+
+/** The whole trial, in shares that print where they are. */
 function trial(cars: number): void {
-  const { policies, calibrationError, brier, actedOnAt80 } = runTrial(cars, 1);
-  for (const one of policies)
+  if (cars === 0) return;
+  const results = trialCars(0, cars, SEED, undefined, (done) => {
+    if (done % 100 === 0) console.error(`${done} cars`);
+    return true;
+  });
+  const result = summarise(results, SEED);
+  for (const one of result.policies)
     console.log(
       `${one.policy.padEnd(16)} right ${(100 * one.repairedRightly).toFixed(1)} %  cost ${one.meanCost.toFixed(1)} (95 %: ${one.p95Cost.toFixed(0)})  parts for nothing ${one.partsForNothing.toFixed(3)}  checks ${one.checks.toFixed(1)}  minutes ${one.minutes.toFixed(0)}`,
     );
-  console.log(
-    `calibration error ${calibrationError.toFixed(3)}  Brier ${brier.toFixed(3)}  acted on at 0.8: ${(100 * actedOnAt80).toFixed(0)} %`,
-  );
+  console.log(figures(result));
+  console.log(`single likeliest fault: ${figures(result.singleFault)}`);
+}
+
+/** The world's priors of one segment after another, tripled and cut to a third: the adviser's are left as they are. */
+function skewedTrials(cars: number): void {
+  if (cars === 0) return;
+  for (const segment of ['ring', 'gap', 'sensor', 'lead', 'plug', 'loom', 'module'])
+    for (const times of [3, 1 / 3]) {
+      const result = summarise(
+        trialCars(0, cars, SEED, (one) => (one === segment ? times : 1)),
+        SEED,
+      );
+      const cost = (policy: string): number => result.policies.find((one) => one.policy === policy)?.meanCost ?? 0;
+      const adviser = result.policies[0];
+      const share = (cost('adviser') - cost('knows-the-fault')) / (cost('part-first') - cost('knows-the-fault'));
+      console.log(
+        `${segment.padEnd(7)} x ${times.toFixed(2)}  right ${(100 * (adviser?.repairedRightly ?? 0)).toFixed(1)} %  cost ${cost('adviser').toFixed(1)}  share of the way to part first ${(100 * share).toFixed(0)} %  parts for nothing ${adviser?.partsForNothing.toFixed(3)}  ${figures(result)}`,
+      );
+    }
 }
 
 console.log(`plain over exact: ${Math.round(plain / posterior)} times`);
 
-const cars = Number(process.argv[process.argv.indexOf('--cars') + 1]);
-if (process.argv.includes('--cars') && Number.isInteger(cars) && cars > 0) trial(cars);
+function wholeAfter(flag: string): number {
+  const at = process.argv.indexOf(flag);
+  const value = at < 0 ? 0 : Number(process.argv[at + 1]);
+  return Number.isInteger(value) && value > 0 ? value : 0;
+}
+
+trial(wholeAfter('--cars'));
+skewedTrials(wholeAfter('--skewed'));

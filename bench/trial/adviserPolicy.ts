@@ -1,13 +1,23 @@
 import { assess, type Assessment, type Move } from '../../core/adviser/assess';
+import { faultRow } from '../../core/adviser/faults';
+import type { StopId } from '../../core/adviser/stops';
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { World } from '../world';
 import { Ledger, type Outcome } from './ledger';
 
-/** What the adviser believed when it first acted, and whether it was so. */
-export interface FirstAct {
+/** A belief, and whether it was so. */
+export interface Belief {
   readonly probability: number;
   readonly isTrue: boolean;
+}
+
+/**
+ * What the adviser believed when it first acted.
+ * Faults that the same repair at the same place mends count as one: nothing is gained by telling them apart. `fault` is the likeliest one alone.
+ */
+export interface FirstAct extends Belief {
+  readonly fault: Belief;
 }
 
 const MOST_TURNS = 45;
@@ -26,9 +36,34 @@ function has(world: World, fault: string, channel: Channel | null): boolean {
   return world.faults.some((one) => one.fault === fault && one.channel === channel);
 }
 
-function firstAct(assessment: Assessment, world: World): FirstAct | null {
-  const top = assessment.ranking.find((one) => one.fault !== 'none');
-  return top ? { probability: top.probability, isTrue: has(world, top.fault, top.channel) } : null;
+type Row = Assessment['ranking'][number];
+
+function believed(rows: readonly Row[], world: World): Belief {
+  const probability = Math.min(
+    1,
+    rows.reduce((sum, one) => sum + one.probability, 0),
+  );
+  const isTrue = rows.some((one) => (one.fault === 'none' ? world.isSound : has(world, one.fault, one.channel)));
+  return { probability, isTrue };
+}
+
+/** The rows of the ranking that an act rests on: what its repair mends, or what its stop says. */
+function restsOn({ ranking }: Assessment, act: Move | StopId): readonly Row[] {
+  if (typeof act === 'string') {
+    const said: Partial<Record<StopId, Row['fault']>> = { 'nothing-wrong': 'none', module: 'module-input' };
+    return ranking.filter((one) => one.fault === (said[act] ?? ranking[0]?.fault));
+  }
+  const repair = act.check.slice('repair:'.length);
+  return ranking.filter(
+    (one) =>
+      one.fault !== 'none' &&
+      faultRow(one.fault).cures.includes(repair) &&
+      (one.channel === act.channel || one.channel === null),
+  );
+}
+
+function firstAct(assessment: Assessment, act: Move | StopId, world: World): FirstAct {
+  return { ...believed(restsOn(assessment, act), world), fault: believed(assessment.ranking.slice(0, 1), world) };
 }
 
 /** Whether a stop was the right one to call. */
@@ -83,7 +118,9 @@ export function adviserPolicy(world: World): { readonly outcome: Outcome; readon
     const { stop } = assessment;
     const move = assessment.next.find((one) => !done.has(`${one.check}@${one.channel}`));
     const isEnd = stop !== null && ENDS.includes(stop.id);
-    if (act === null && (isEnd || move?.check.startsWith('repair:'))) act = firstAct(assessment, world);
+    const isRepair = move?.check.startsWith('repair:') === true;
+    if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, world);
+    else if (act === null && move && isRepair) act = firstAct(assessment, move, world);
     if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act };
     if (!move) break;
     if (!make(move, ledger)) done.add(`${move.check}@${move.channel}`);

@@ -1,7 +1,7 @@
 import { chanceFrom } from '../chance';
 import { drawWorld } from '../drawWorld';
 import type { World } from '../world';
-import { adviserPolicy, type FirstAct } from './adviserPolicy';
+import { adviserPolicy, type Belief, type FirstAct } from './adviserPolicy';
 import type { Outcome } from './ledger';
 import { flowchart, knowsTheFault, partFirst } from './otherPolicies';
 
@@ -25,9 +25,18 @@ export interface TrialResult {
   readonly cars: number;
   readonly seed: number;
   readonly policies: readonly PolicyResult[];
+  /** Of what the adviser first acted on, faults that one repair mends taken together. */
   readonly calibrationError: number;
   readonly brier: number;
   readonly actedOnAt80: number;
+  /** The same of the single likeliest fault. */
+  readonly singleFault: { readonly calibrationError: number; readonly brier: number; readonly actedOnAt80: number };
+}
+
+/** One car in the hands of every policy; plain data, so that workers can share the cars out. */
+export interface CarResult {
+  readonly outcomes: Readonly<Record<Policy, Outcome>>;
+  readonly act: FirstAct | null;
 }
 
 const BIN_CARS = 50;
@@ -51,62 +60,96 @@ function resultOf(policy: Policy, outcomes: readonly Outcome[]): PolicyResult {
   };
 }
 
+/** Beliefs sorted into bins of at least fifty cars: what was believed on average, and what was so. */
+export function reliability(
+  beliefs: readonly Belief[],
+): readonly { readonly cars: number; readonly believed: number; readonly true: number }[] {
+  const sorted = [...beliefs].sort((a, b) => a.probability - b.probability);
+  const bins = Math.max(1, Math.floor(sorted.length / BIN_CARS));
+  const size = Math.max(1, Math.ceil(sorted.length / bins));
+  return Array.from({ length: Math.ceil(sorted.length / size) }, (_one, at) => {
+    const bin = sorted.slice(at * size, (at + 1) * size);
+    return {
+      cars: bin.length,
+      believed: mean(bin.map((one) => one.probability)),
+      true: mean(bin.map((one) => Number(one.isTrue))),
+    };
+  });
+}
+
 /**
  * Mean distance between what was believed and what was so, over bins of at least fifty cars sorted by belief.
- * @param acts belief and truth, one a car. @returns 0 (perfect) to 1; 0 for no cars.
+ * @param beliefs one a car. @returns 0 (perfect) to 1; 0 for no cars.
  */
-export function calibrationError(acts: readonly FirstAct[]): number {
-  const sorted = [...acts].sort((a, b) => a.probability - b.probability);
-  const bins = Math.max(1, Math.floor(sorted.length / BIN_CARS));
-  const size = Math.ceil(sorted.length / bins);
-  let error = 0;
-  for (let at = 0; at < sorted.length; at += size) {
-    const bin = sorted.slice(at, at + size);
-    error +=
-      (bin.length / sorted.length) *
-      Math.abs(mean(bin.map((one) => one.probability)) - mean(bin.map((one) => Number(one.isTrue))));
-  }
-  return error;
+export function calibrationError(beliefs: readonly Belief[]): number {
+  return reliability(beliefs).reduce(
+    (sum, one) => sum + (one.cars / beliefs.length) * Math.abs(one.believed - one.true),
+    0,
+  );
 }
 
 /** Progress of a trial: how many cars are done; returning false ends it there. */
 export type Progress = (done: number) => boolean;
 
-/** Every policy meets the same car: each gets its own, drawn from the same seed. */
-function worldFor(seed: number, car: number, weigh: (segment: string) => number): World {
-  return drawWorld(chanceFrom(seed * 1_000_003 + car), weigh);
+export type Weigh = (segment: string) => number;
+const AS_USUAL: Weigh = () => 1;
+
+/**
+ * Some cars of a trial, each in the hands of four policies. Every policy meets the same car: each gets its own, drawn from the same seed.
+ * @param from number of the first car, from 0. @param to one past the last. @param seed whole number: the same seed gives the same cars.
+ * @param weigh multiplies how often faults of a segment are drawn. @param progress told after each car; false cancels.
+ * @returns one result a car that was done.
+ */
+export function trialCars(
+  from: number,
+  to: number,
+  seed: number,
+  weigh: Weigh = AS_USUAL,
+  progress: Progress = () => true,
+): CarResult[] {
+  const results: CarResult[] = [];
+  for (let car = from; car < to; car += 1) {
+    const draw = (): World => drawWorld(chanceFrom(seed * 1_000_003 + car), weigh);
+    const { outcome, act } = adviserPolicy(draw());
+    results.push({
+      act,
+      outcomes: {
+        adviser: outcome,
+        'part-first': partFirst(draw()),
+        flowchart: flowchart(draw()),
+        'knows-the-fault': knowsTheFault(draw()),
+      },
+    });
+    if (!progress(results.length)) break;
+  }
+  return results;
+}
+
+function judged(beliefs: readonly Belief[]): TrialResult['singleFault'] {
+  return {
+    calibrationError: calibrationError(beliefs),
+    brier: mean(beliefs.map((one) => (one.probability - Number(one.isTrue)) ** 2)),
+    actedOnAt80: mean(beliefs.map((one) => Number(one.probability >= SURE))),
+  };
 }
 
 /**
- * Random cars from the physics with faults drawn by the priors, in the hands of four policies.
- * @param cars how many, 1 or more. @param seed whole number: the same seed gives the same figures.
- * @param weigh multiplies how often faults of a segment are drawn. @param progress told after each car; false cancels.
- * @returns the figures, over the cars that were done.
+ * The figures of a trial.
+ * @param results of its cars, in any order. @param seed that they were drawn with.
+ * @returns shares 0 to 1, money, minutes; zeros for no cars.
  */
-export function runTrial(
-  cars: number,
-  seed: number,
-  weigh: (segment: string) => number = () => 1,
-  progress: Progress = () => true,
-): TrialResult {
-  const outcomes: Record<Policy, Outcome[]> = { adviser: [], 'part-first': [], flowchart: [], 'knows-the-fault': [] };
-  const acts: FirstAct[] = [];
-  for (let car = 0; car < cars; car += 1) {
-    const draw = (): World => worldFor(seed, car, weigh);
-    const { outcome, act } = adviserPolicy(draw());
-    if (act) acts.push(act);
-    outcomes.adviser.push(outcome);
-    outcomes['part-first'].push(partFirst(draw()));
-    outcomes.flowchart.push(flowchart(draw()));
-    outcomes['knows-the-fault'].push(knowsTheFault(draw()));
-    if (!progress(car + 1)) break;
-  }
+export function summarise(results: readonly CarResult[], seed: number): TrialResult {
+  const acts = results.flatMap((one) => (one.act ? [one.act] : []));
   return {
-    cars: outcomes.adviser.length,
+    cars: results.length,
     seed,
-    policies: POLICIES.map((one) => resultOf(one, outcomes[one])),
-    calibrationError: calibrationError(acts),
-    brier: mean(acts.map((one) => (one.probability - Number(one.isTrue)) ** 2)),
-    actedOnAt80: mean(acts.map((one) => Number(one.probability >= SURE))),
+    policies: POLICIES.map((policy) =>
+      resultOf(
+        policy,
+        results.map((one) => one.outcomes[policy]),
+      ),
+    ),
+    ...judged(acts),
+    singleFault: judged(acts.map((one) => one.fault)),
   };
 }

@@ -199,7 +199,7 @@ describe('shared causes and old codes', () => {
       code('C0034', 'stored'),
       { kind: 'meter', point: 'battery', quantity: 'dc-voltage', value: 12.7 },
     ]);
-    expect(seen.next[0]?.check).toBe('clear');
+    expect(seen.next.slice(0, 2).map((one) => one.check)).toContain('clear');
     expect(judge(car('passive'), []).next.map((one) => one.check)).not.toContain('clear');
   });
 });

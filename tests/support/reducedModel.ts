@@ -148,7 +148,14 @@ function start({ candidates }: ReducedModel): Standing {
   return { seen: candidates.map(() => -1), repaired: 0 };
 }
 
-/** The least expected cost of finishing there is: every order of checks and repairs tried, a workshop as the way out. */
+/** Repairs still allowed: after the second that changed nothing a professional is asked. */
+function triesLeft(standing: Standing): number {
+  let made = 0;
+  for (let bits = standing.repaired; bits; bits &= bits - 1) made += 1;
+  return 2 - made;
+}
+
+/** The least expected cost of finishing there is: every order of checks and repairs tried, a workshop as the way out, at the latest after two repairs. */
 export function exhaustiveCost(model: ReducedModel): number {
   const book = new Book(model);
   const { problem, file } = model.situation;
@@ -159,6 +166,7 @@ export function exhaustiveCost(model: ReducedModel): number {
     const { mass, open } = book.at(standing);
     if (mass < 1e-12) return 0;
     let best = problem.workshop * mass;
+    if (triesLeft(standing) === 0) return best;
     standing.seen.forEach((outcome, c) => {
       if (outcome >= 0) return;
       const then =
@@ -184,9 +192,11 @@ export function policyCost(model: ReducedModel): number {
   const cost: Costs = (standing) => {
     const { weights, mass, open } = book.at(standing);
     if (mass < 1e-9) return 0;
+    const tries = triesLeft(standing);
+    if (tries === 0) return problem.workshop * mass;
     const scenarios = situation.scenarios.map((one, i) => ({ ...one, probability: (weights[i] ?? 0) / mass }));
     const left = model.candidates.filter((_one, c) => (standing.seen[c] ?? 0) < 0);
-    const plan = planMoves({ file, scenarios, problem, open, known: new Map() }, left);
+    const plan = planMoves({ file, scenarios, problem: { ...problem, tries }, open, known: new Map() }, left);
     const first = plan.moves[0];
     if (first?.candidate) {
       const c = model.candidates.indexOf(first.candidate);

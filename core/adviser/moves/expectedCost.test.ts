@@ -31,37 +31,69 @@ function solve(
   };
 }
 
-describe('repairs in the order of chance over cost', () => {
+describe('the best two repairs, then a workshop', () => {
   test('one fault: the cost of its repair', () => {
     const { cost, costs, first } = solve([one('loom-open', 1)]);
     expect(cost).toBeCloseTo(costs[first] ?? 0, 9);
   });
 
-  test('independent faults: Σ qᵢcᵢ + Σᵢ<ⱼ min(qᵢcⱼ, qⱼcᵢ), while no workshop is cheaper', () => {
-    const faults = ['loom-open', 'gap-wide', 'plug-corroded', 'ring-debris'];
+  test('independent faults: the cheapest of every order of at most two repairs, with a workshop behind', () => {
+    const faults = ['loom-open', 'gap-wide', 'plug-corroded', 'ring-debris', 'bearing-play'];
+    const numbers = (max: number) =>
+      fc.array(fc.integer({ min: 1, max }), { minLength: faults.length, maxLength: faults.length });
     fc.assert(
-      fc.property(
-        fc.array(fc.integer({ min: 1, max: 99 }), { minLength: 4, maxLength: 4 }),
-        fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 4, maxLength: 4 }),
-        (shares, costs) => {
-          const sum = shares.reduce((total, each) => total + each, 0);
-          const q = shares.map((each) => each / sum);
-          const { cost, problem } = solve(
-            faults.map((fault, i) => one(fault, q[i] ?? 0)),
-            costs,
-          );
-          expect(problem.options).toHaveLength(4);
-          let formula = 0;
-          for (let i = 0; i < 4; i += 1) {
-            formula += (q[i] ?? 0) * (costs[i] ?? 0);
-            for (let j = i + 1; j < 4; j += 1)
-              formula += Math.min((q[i] ?? 0) * (costs[j] ?? 0), (q[j] ?? 0) * (costs[i] ?? 0));
-          }
-          expect(Math.abs(cost - formula) / formula).toBeLessThan(0.02);
-        },
-      ),
-      { numRuns: 60 },
+      fc.property(numbers(99), numbers(300), (shares, costs) => {
+        const sum = shares.reduce((total, each) => total + each, 0);
+        const q = shares.map((each) => each / sum);
+        const { cost, problem } = solve(
+          faults.map((fault, i) => one(fault, q[i] ?? 0)),
+          costs,
+        );
+        expect(problem.options).toHaveLength(faults.length);
+        let least = problem.workshop;
+        q.forEach((first, i) => {
+          least = Math.min(least, (costs[i] ?? 0) + (1 - first) * problem.workshop);
+          q.forEach((second, j) => {
+            if (i === j) return;
+            const left = 1 - first - second;
+            least = Math.min(least, (costs[i] ?? 0) + (1 - first) * (costs[j] ?? 0) + left * problem.workshop);
+          });
+        });
+        expect(cost).toBeGreaterThanOrEqual(least - 1e-9);
+        expect(cost).toBeLessThanOrEqual(least * 1.001);
+      }),
+      { numRuns: 200 },
     );
+  });
+
+  test('two faults at once need both repairs: with one try left, only if they belong together', () => {
+    const both: Scenario = {
+      ...one('loom-open', 1),
+      faults: [
+        { channel: 'front-left', fault: 'loom-open' },
+        { channel: 'front-left', fault: 'gap-wide' },
+      ],
+    };
+    const problem = repairProblem([both], file);
+    const costs = optionCosts(problem, new Set(), file);
+    const cost = (tries: number) => expectedRepairCost({ ...problem, tries }, Float64Array.of(1), costs).cost;
+    expect(cost(2)).toBeCloseTo((costs[0] ?? 0) + (costs[1] ?? 0), 9);
+    expect(cost(1)).toBeCloseTo(cost(2), 9);
+    const either = repairProblem([one('loom-open', 0.5), one('gap-wide', 0.5)], file);
+    const priced = optionCosts(either, new Set(), file);
+    const half = Float64Array.of(0.5, 0.5);
+    expect(expectedRepairCost({ ...either, tries: 1 }, half, priced).cost).toBeGreaterThan(
+      expectedRepairCost(either, half, priced).cost + 0.4 * either.workshop,
+    );
+  });
+
+  test('an old code is erased for what it costs, without using up a try', () => {
+    const stale: Scenario = { ...one('loom-open', 0.4), faults: [{ channel: 'front-left', fault: 'stale-code' }] };
+    const problem = repairProblem([stale, one('loom-open', 0.3), one('gap-wide', 0.3)], file);
+    const costs = optionCosts(problem, new Set(), file);
+    const { cost, first } = expectedRepairCost(problem, Float64Array.of(0.4, 0.3, 0.3), costs);
+    expect(problem.options[first]?.row.repair).toBe('clear');
+    expect(cost).toBeLessThan(0.1 * problem.workshop + Math.max(...costs) * 1.5);
   });
 
   test('a repair dearer than the workshop is left to it', () => {
