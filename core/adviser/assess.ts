@@ -175,6 +175,11 @@ function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[
  * @returns the assessment; probabilities 0 to 1, minutes, money in the owner's currency.
  */
 export function assessFully(file: CaseFile): FullAssessment {
+  const { posterior, ...assessment } = judge(file);
+  return { ...assessment, weights: weightsOf(posterior) };
+}
+
+function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
   const posterior = posteriorOf(file);
   const chances = faultChances(posterior);
   const doubtful = doubtsOf(posterior);
@@ -197,12 +202,12 @@ export function assessFully(file: CaseFile): FullAssessment {
     ),
     doubtful,
     ignored: posterior.evidence.ignored,
-    weights: weightsOf(posterior),
+    posterior,
   };
 }
 
 /** The judgement alone, as the command line prints it. */
 export function assess(file: CaseFile): Assessment {
-  const { weights: _weights, ...assessment } = assessFully(file);
+  const { posterior: _posterior, ...assessment } = judge(file);
   return assessment;
 }

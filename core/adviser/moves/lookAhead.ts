@@ -98,6 +98,9 @@ function dot(a: Float64Array, b: Float64Array): number {
   return sum;
 }
 
+/** After an outcome this rare nobody plans a second check in advance. */
+const RARE = 0.004;
+
 /** Looks ahead from one situation; scratch arrays are kept between its many sums. */
 export class LookAhead {
   private readonly sums: Float64Array;
@@ -136,13 +139,18 @@ export class LookAhead {
     const later = { ...this.at, open: first.open };
     const next = followUps.filter((one) => one !== first.candidate).map((one) => priced(one, later));
     const { costs } = first.after;
-    let cost = first.total * weights.reduce((sum, one) => sum + one, 0);
+    const mass = weights.reduce((sum, one) => sum + one, 0);
+    let cost = first.total * mass;
     for (const { chance } of first.candidate.outcomes) {
       const { then } = this;
-      for (let i = 0; i < then.length; i += 1) then[i] = (weights[i] as number) * (chance[i] as number);
+      let share = 0;
+      for (let i = 0; i < then.length; i += 1) {
+        then[i] = (weights[i] as number) * (chance[i] as number);
+        share += then[i] as number;
+      }
       intoClasses(this.sums, problem, weights, chance);
       let best = expectedRepairCost(problem, this.sums, costs).cost;
-      for (const one of next) best = Math.min(best, this.oneStep(one, then, best));
+      if (share > RARE * mass) for (const one of next) best = Math.min(best, this.oneStep(one, then, best));
       cost += best;
     }
     return cost;

@@ -35,7 +35,7 @@ export interface Plan {
 const FIRST_STEPS = 8;
 const FOLLOW_UPS = 9;
 /** Quick looks further down the list get the second step too. */
-const QUICK_STEPS = 24;
+const QUICK_STEPS = 14;
 
 function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
   const isQuick = (one: Candidate, rank: number): boolean =>
