@@ -1,6 +1,7 @@
 import type { Server } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './createApp';
+import { serveReader } from './readerSocket';
 
 const FIRST_PORT = 4180;
 const PORTS_TO_TRY = 20;
@@ -41,7 +42,9 @@ async function start(): Promise<void> {
       continue;
     }
     console.log(`Zelf is at http://127.0.0.1:${candidate}/ (stop with Ctrl+C)`);
+    const endLinks = serveReader(server);
     const stop = (): void => {
+      endLinks();
       server.closeAllConnections();
       server.close(() => process.exit(0));
     };

@@ -1,10 +1,9 @@
 import { assess, type Assessment, type Move } from '../../core/adviser/assess';
 import { faultRow } from '../../core/adviser/faults';
 import type { StopId } from '../../core/adviser/stops';
-import type { CaseFile } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { World } from '../world';
-import { Ledger, type Outcome } from './ledger';
+import { Ledger, type LoggedMove, type Outcome } from './ledger';
 
 /** A belief, and whether it was so. */
 export interface Belief {
@@ -74,26 +73,11 @@ function isRight(stop: string, world: World): boolean {
   return false;
 }
 
-function withTypes(file: CaseFile, world: World): CaseFile {
-  const types = Object.fromEntries(file.vehicle.channels.map((one) => [one, world.corner(one)?.type ?? 'passive']));
-  return { ...file, vehicle: { ...file.vehicle, sensorTypes: types } };
-}
-
-function withSpecs(file: CaseFile, world: World): CaseFile {
-  const ohm = world.typicalCoilOhm;
-  const sensorResistance = { min: Math.round(ohm * 0.85), max: Math.round(ohm * 1.15), at: 20 };
-  return { ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } };
-}
-
 /** Does the move. Gives false where it taught nothing and need not be offered again. */
 function make(move: Move, ledger: Ledger): boolean {
   const { check, channel } = move;
-  if (check === 'ask:sensor-type') {
-    ledger.learn(check, (file) => withTypes(file, ledger.world));
-    return true;
-  }
-  if (check === 'ask:specs') {
-    ledger.learn(check, (file) => withSpecs(file, ledger.world));
+  if (check === 'ask:sensor-type' || check === 'ask:specs') {
+    ledger.learnFromManual(check);
     return true;
   }
   if (check.startsWith('repair:')) {
@@ -105,11 +89,18 @@ function make(move: Move, ledger: Ledger): boolean {
   return seen.length > 0;
 }
 
+/** How a job went in the adviser's hands, what it first acted on, and all that it did. */
+export interface AdviserJob {
+  readonly outcome: Outcome;
+  readonly act: FirstAct | null;
+  readonly road: readonly LoggedMove[];
+}
+
 /**
  * The adviser at work: it does what it recommends first, until it calls a stop.
  * @param world the car. @returns how it went, and what it believed when it first repaired or stopped.
  */
-export function adviserPolicy(world: World): { readonly outcome: Outcome; readonly act: FirstAct | null } {
+export function adviserPolicy(world: World): AdviserJob {
   const ledger = new Ledger(world);
   const done = new Set<string>();
   let act: FirstAct | null = null;
@@ -121,9 +112,9 @@ export function adviserPolicy(world: World): { readonly outcome: Outcome; readon
     const isRepair = move?.check.startsWith('repair:') === true;
     if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, world);
     else if (act === null && move && isRepair) act = firstAct(assessment, move, world);
-    if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act };
+    if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act, road: ledger.log };
     if (!move) break;
     if (!make(move, ledger)) done.add(`${move.check}@${move.channel}`);
   }
-  return { outcome: ledger.close(false), act };
+  return { outcome: ledger.close(false), act, road: ledger.log };
 }

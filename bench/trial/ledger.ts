@@ -23,6 +23,15 @@ export interface Outcome {
   readonly partsForNothing: number;
 }
 
+/** A move that was made, with what it cost: money and time together. */
+export interface LoggedMove {
+  /** A check's name, or `repair:…`. */
+  readonly move: string;
+  readonly channel: Channel | null;
+  readonly minutes: number;
+  readonly cost: number;
+}
+
 interface Price {
   readonly minutes: number;
   readonly setups: readonly Setup[];
@@ -37,6 +46,17 @@ function priceOfCheck(check: string, manner?: 'wiggle'): Price {
   return { minutes: ASK_TYPE.minutes, setups: [] };
 }
 
+function withTypes(file: CaseFile, world: World): CaseFile {
+  const types = Object.fromEntries(file.vehicle.channels.map((one) => [one, world.corner(one)?.type ?? 'passive']));
+  return { ...file, vehicle: { ...file.vehicle, sensorTypes: types } };
+}
+
+function withSpecs(file: CaseFile, world: World): CaseFile {
+  const ohm = world.typicalCoilOhm;
+  const sensorResistance = { min: Math.round(ohm * 0.85), max: Math.round(ohm * 1.15), at: 20 };
+  return { ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } };
+}
+
 /** Parts dearer than this, fitted without need, are parts bought for nothing. */
 const A_PART = 10;
 
@@ -47,6 +67,7 @@ export class Ledger {
   money = 0;
   checks = 0;
   partsForNothing = 0;
+  readonly log: LoggedMove[] = [];
   private open = new Set<string>();
   private bought: string | null = null;
   private count = 0;
@@ -76,8 +97,29 @@ export class Ledger {
     wanted.forEach((one) => this.open.add(one));
   }
 
+  /** Writes a move into the log with what it has cost since. */
+  private logged<T>(move: string, channel: Channel | null, make: () => T): T {
+    const [minutes, cost] = [this.minutes, this.cost];
+    const made = make();
+    this.log.push({ move, channel, minutes: this.minutes - minutes, cost: this.cost - cost });
+    return made;
+  }
+
+  /** Reads codes with a reader that asks so many modules; what it shows is written down by who holds the reader. */
+  read(modules: number): void {
+    this.logged('code', null, () => {
+      this.spend(priceOfCheck('code'), null);
+      this.checks += 1;
+      for (let module = 0; module < modules; module += 1) this.world.readCodes();
+    });
+  }
+
   /** Makes a check, pays for it, writes down what it showed. */
   check(check: string, channel: Channel | null, manner?: 'wiggle'): readonly Seen[] {
+    return this.logged(check, channel, () => this.made(check, channel, manner));
+  }
+
+  private made(check: string, channel: Channel | null, manner?: 'wiggle'): readonly Seen[] {
     this.spend(priceOfCheck(check, manner), channel);
     this.checks += 1;
     if (check === 'substitute' && !this.bought) {
@@ -90,10 +132,12 @@ export class Ledger {
   }
 
   /** Learns something from the manual: no observation, but time. */
-  learn(check: string, change: (file: CaseFile) => CaseFile): void {
-    this.spend(priceOfCheck(check), null);
-    this.checks += 1;
-    this.file = change(this.file);
+  learnFromManual(check: 'ask:sensor-type' | 'ask:specs'): void {
+    this.logged(check, null, () => {
+      this.spend(priceOfCheck(check), null);
+      this.checks += 1;
+      this.file = check === 'ask:specs' ? withSpecs(this.file, this.world) : withTypes(this.file, this.world);
+    });
   }
 
   private priceOf(repair: string): number {
@@ -110,6 +154,10 @@ export class Ledger {
 
   /** Makes a repair, pays for it, proves it, writes it down. */
   repair(repair: string, channel: Channel | null): Repair['result'] {
+    return this.logged(`repair:${repair}`, channel, () => this.repaired(repair, channel));
+  }
+
+  private repaired(repair: string, channel: Channel | null): Repair['result'] {
     const row = REPAIRS.find((one) => one.repair === repair);
     this.spend({ minutes: (row?.minutes ?? 30) + VERIFY_MINUTES, setups: row?.setups ?? [] }, channel);
     const price = this.priceOf(repair);

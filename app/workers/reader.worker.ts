@@ -1,0 +1,3 @@
+import { servePort, type Port } from './readerPort';
+
+servePort(self as unknown as Port);

@@ -1,0 +1,42 @@
+import { readerFor, readHello } from '../../bench/reader/serve';
+import { linkTo } from '../../bench/reader/standInReader';
+import type { Link, Timer } from '../../core/diagnostics/link';
+
+/** The stand-in reader behind a message port: the same talk as over a socket, for when there is no server. */
+
+/** What goes over the port: an introduction as text, then requests and answers as bytes, the module's address first. */
+export interface Port {
+  postMessage(message: unknown): void;
+  addEventListener(type: 'message', heard: (event: { readonly data: unknown }) => void): void;
+}
+
+export const browserTimer: Timer = {
+  after: (ms, call) => {
+    const running = setTimeout(call, ms);
+    return () => clearTimeout(running);
+  },
+};
+
+export const READY = 'ready';
+
+/** A lost link is told as text, since a port cannot be cut from afar. */
+export const LOST = 'lost: ';
+
+/** The reader's side. */
+export function servePort(port: Port, timer: Timer = browserTimer): void {
+  let link: Link | null = null;
+  port.addEventListener('message', ({ data }) => {
+    if (data instanceof Uint8Array) return link?.send(data[0] ?? 0, data.slice(1));
+    const hello = link ? null : readHello(String(data));
+    if (!hello) return port.postMessage(`${LOST}not an introduction`);
+    try {
+      const { reader, plan } = readerFor(hello);
+      link = linkTo(reader, timer, plan);
+    } catch {
+      return port.postMessage(`${LOST}no such car`);
+    }
+    link.onMessage((module, message) => port.postMessage(Uint8Array.of(module, ...message)));
+    link.onLost((why) => port.postMessage(`${LOST}${why}`));
+    port.postMessage(READY);
+  });
+}

@@ -1,0 +1,68 @@
+import { assess } from '../../core/adviser/assess';
+import type { CaseFile } from '../../core/casefile/contract';
+import { adviserPolicy } from '../trial/adviserPolicy';
+import type { LoggedMove } from '../trial/ledger';
+import { knowsTheFault } from '../trial/otherPolicies';
+import type { HiddenFault } from '../world';
+import { drawPractice } from './levels';
+import { PracticeSession, type Practice } from './session';
+
+/** A move, what it cost, and how much of the truth one could believe before and after it. */
+export interface WeighedMove extends LoggedMove {
+  readonly before: number;
+  readonly after: number;
+}
+
+/** What a practice was worth, once the fault may be shown. */
+export interface Debrief {
+  readonly faults: readonly HiddenFault[];
+  /** The lamps stay out for good. */
+  readonly isRight: boolean;
+  readonly cost: number;
+  readonly minutes: number;
+  readonly partsForNothing: number;
+  readonly moves: readonly WeighedMove[];
+  /** Cost of just the repairs that were needed. */
+  readonly leastCost: number;
+  readonly leastRepairs: readonly string[];
+  readonly adviser: { readonly cost: number; readonly isRight: boolean; readonly road: readonly LoggedMove[] };
+}
+
+function beliefIn(file: CaseFile, faults: readonly HiddenFault[]): number {
+  const { ranking } = assess(file);
+  return faults.reduce((most, fault) => {
+    const row = ranking.find((one) => one.fault === fault.fault && one.channel === fault.channel);
+    return Math.max(most, row?.probability ?? 0);
+  }, 0);
+}
+
+/**
+ * Looks back on a practice: every move's price and worth, the least it could have cost, and what the adviser would have done with the same car.
+ * @param practice the car and all that was done. @returns the debrief; money and minutes as the trial counts them.
+ */
+export function debriefOf(practice: Practice): Debrief {
+  const { level, seed, actions } = practice;
+  const session = new PracticeSession({ level, seed, actions: [] });
+  const { faults } = session.world;
+  let belief = beliefIn(session.ledger.file, faults);
+  const moves = actions.map((action): WeighedMove => {
+    session.act(action);
+    const before = belief;
+    belief = beliefIn(session.ledger.file, faults);
+    return { ...(session.log.at(-1) as LoggedMove), before, after: belief };
+  });
+  const own = session.ledger.close(false);
+  const other = adviserPolicy(drawPractice(level, seed));
+  const known = drawPractice(level, seed);
+  return {
+    faults,
+    isRight: own.repairedRightly,
+    cost: own.cost,
+    minutes: own.minutes,
+    partsForNothing: own.partsForNothing,
+    moves,
+    leastCost: knowsTheFault(drawPractice(level, seed)).cost,
+    leastRepairs: known.rightRepairs.map((one) => one.repair),
+    adviser: { cost: other.outcome.cost, isRight: other.outcome.repairedRightly, road: other.road },
+  };
+}

@@ -1,0 +1,96 @@
+import type { CaseFile } from '../../core/casefile/contract';
+import type { Channel } from '../../core/casefile/words';
+import { Ledger, type LoggedMove } from '../trial/ledger';
+import type { Seen } from '../monitor';
+import type { World } from '../world';
+import { drawPractice, levelOf, type LevelId } from './levels';
+
+/** One thing that was done to a practice car; plain data, kept in the job's file. */
+export type PracticeAction =
+  /** The reader asked so many modules for their codes. */
+  | { readonly do: 'read'; readonly modules: number }
+  | { readonly do: 'check'; readonly check: string; readonly channel: Channel | null; readonly manner?: 'wiggle' }
+  | { readonly do: 'repair'; readonly repair: string; readonly channel: Channel | null };
+
+/** A practice car and all that was done to it, in order: enough to have the very same car again. */
+export interface Practice {
+  readonly level: LevelId;
+  readonly seed: number;
+  readonly actions: readonly PracticeAction[];
+  /** The adviser stays silent: a test of one's own skill. */
+  readonly alone?: boolean;
+  readonly finished?: boolean;
+}
+
+/** What an action showed. */
+export interface Shown {
+  readonly seen: readonly Seen[];
+  readonly result: 'fixed' | 'no-change' | null;
+  /** What was learnt of the car itself. */
+  readonly vehicle: CaseFile['vehicle'] | null;
+}
+
+const NOTHING_KNOWN: Seen = { kind: 'history', event: 'nothing-known' };
+
+/** A practice car in its owner's hands, with clock and money. The same practice gives the same session: nothing else is asked for chance. */
+export class PracticeSession {
+  readonly ledger: Ledger;
+
+  constructor(practice: Practice) {
+    this.ledger = new Ledger(drawPractice(practice.level, practice.seed));
+    for (const one of practice.actions) this.act(one);
+  }
+
+  get world(): World {
+    return this.ledger.world;
+  }
+
+  get log(): readonly LoggedMove[] {
+    return this.ledger.log;
+  }
+
+  /**
+   * Does one thing to the car.
+   * @param action what. @returns what it showed. @throws RangeError for a check that the bench cannot make.
+   */
+  act(action: PracticeAction): Shown {
+    const { ledger } = this;
+    switch (action.do) {
+      case 'read':
+        ledger.read(action.modules);
+        return { seen: [], result: null, vehicle: null };
+      case 'repair': {
+        const before = ledger.file.observations.length;
+        const result = ledger.repair(action.repair, action.channel);
+        const seen = ledger.file.observations.slice(before).map(({ id: _id, ...one }) => one as Seen);
+        return { seen, result: result === 'fixed' ? 'fixed' : 'no-change', vehicle: null };
+      }
+      case 'check': {
+        if (action.check === 'ask:sensor-type' || action.check === 'ask:specs') {
+          ledger.learnFromManual(action.check);
+          return { seen: [], result: null, vehicle: ledger.file.vehicle };
+        }
+        const seen = ledger.check(action.check, action.channel, action.manner);
+        if (action.check !== 'ask:history' || seen.length > 0) return { seen, result: null, vehicle: null };
+        ledger.record([NOTHING_KNOWN]);
+        return { seen: [NOTHING_KNOWN], result: null, vehicle: null };
+      }
+      default:
+        return action satisfies never;
+    }
+  }
+}
+
+/** After how many answers the link of a practice's next reading is lost; null: it holds. Only the first link of some levels fails. */
+export function dropOf({ level, actions }: Practice): number | null {
+  return actions.some((one) => one.do === 'read') ? null : levelOf(level).dropAfter;
+}
+
+/**
+ * The case file with which a practice begins: the car as its owner brings it, with its lamps.
+ * @param practice level and seed. @returns the file; nothing in it tells the fault.
+ */
+export function startingFile(practice: Practice): CaseFile {
+  const { file } = new PracticeSession({ ...practice, actions: [] }).ledger;
+  return file;
+}
