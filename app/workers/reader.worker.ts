@@ -1,3 +1,4 @@
-import { servePort, type Port } from './readerPort';
+import { servePort, type Port } from '../../bench/reader/port';
+import { browserTimer } from './browserTimer';
 
-servePort(self as unknown as Port);
+servePort(self, browserTimer);

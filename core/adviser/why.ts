@@ -1,5 +1,5 @@
 import type { CaseFile } from '../casefile/contract';
-import type { PricedMove } from './moves/plan';
+import type { PricedMove } from './moves/pricedMove';
 
 function money(amount: number, file: CaseFile): string {
   return `${Math.round(Math.abs(amount))} ${file.owner?.currency ?? 'EUR'}`;

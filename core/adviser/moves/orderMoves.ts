@@ -1,7 +1,7 @@
 import type { Candidate } from './candidates';
 import { expectedRepairCost } from './expectedCost';
 import { checkCost, classWeights, costsWith, type Situation } from './lookAhead';
-import type { PricedMove } from './plan';
+import type { PricedMove } from './pricedMove';
 import { minutesToOpen, openFor } from './setups';
 
 /** The order of moves beyond their bare price: a few rules of good practice, each on its own. */

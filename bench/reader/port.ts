@@ -1,5 +1,5 @@
-import { readerFor, readHello } from '../../bench/reader/serve';
-import { linkTo } from '../../bench/reader/standInReader';
+import { readerFor, readHello } from './serve';
+import { linkTo } from './standInReader';
 import type { Link, Timer } from '../../core/diagnostics/link';
 
 /** The stand-in reader behind a message port: the same talk as over a socket, for when there is no server. */
@@ -10,20 +10,13 @@ export interface Port {
   addEventListener(type: 'message', heard: (event: { readonly data: unknown }) => void): void;
 }
 
-export const browserTimer: Timer = {
-  after: (ms, call) => {
-    const running = setTimeout(call, ms);
-    return () => clearTimeout(running);
-  },
-};
-
 export const READY = 'ready';
 
 /** A lost link is told as text, since a port cannot be cut from afar. */
 export const LOST = 'lost: ';
 
 /** The reader's side. */
-export function servePort(port: Port, timer: Timer = browserTimer): void {
+export function servePort(port: Port, timer: Timer): void {
   let link: Link | null = null;
   port.addEventListener('message', ({ data }) => {
     if (data instanceof Uint8Array) return link?.send(data[0] ?? 0, data.slice(1));

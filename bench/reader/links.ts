@@ -1,6 +1,6 @@
-import type { Hello } from '../../bench/reader/serve';
-import type { Link } from '../../core/diagnostics/link';
-import { LOST, READY, type Port } from './readerPort';
+import type { Hello } from './serve';
+import type { Link, Timer } from '../../core/diagnostics/link';
+import { LOST, READY, type Port } from './port';
 
 /** Ways from the app to the stand-in reader: over the server's socket, or to a worker when there is no server. */
 
@@ -45,10 +45,10 @@ function framed(module: number, message: Uint8Array): Uint8Array {
 
 /**
  * A link over the server's socket.
- * @param socket connecting. @param hello which car it is plugged into.
+ * @param socket connecting. @param hello which car it is plugged into. @param timer how long the reader may take.
  * @returns the link once the reader is ready; rejects where there is no reader at the other end.
  */
-export function socketLink(socket: Socket, hello: Hello): Promise<Link> {
+export function socketLink(socket: Socket, hello: Hello, timer: Timer): Promise<Link> {
   const ends = new Ends();
   const link: Link = {
     send: (module, message) => {
@@ -59,21 +59,21 @@ export function socketLink(socket: Socket, hello: Hello): Promise<Link> {
     close: () => socket.close(),
   };
   return new Promise((resolve, reject) => {
-    const late = setTimeout(() => {
+    const onTime = timer.after(READY_MS, () => {
       socket.close();
       reject(new Error('no reader answers'));
-    }, READY_MS);
+    });
     socket.binaryType = 'arraybuffer';
     socket.onopen = () => socket.send(JSON.stringify(hello));
     socket.onerror = () => reject(new Error('no socket'));
     socket.onclose = ({ reason }: { readonly reason?: string }) => {
-      clearTimeout(late);
+      onTime();
       reject(new Error(reason || 'closed'));
       ends.end(reason || 'the connection was cut');
     };
     socket.onmessage = ({ data }: { readonly data: unknown }) => {
       if (data === READY) {
-        clearTimeout(late);
+        onTime();
         resolve(link);
       } else if (data instanceof ArrayBuffer) {
         const bytes = new Uint8Array(data);
@@ -111,24 +111,4 @@ export function portLink(port: Port, hello: Hello, end: () => void): Promise<Lin
     });
     port.postMessage(JSON.stringify(hello));
   });
-}
-
-/** How a link came about. */
-export interface OpenLink {
-  readonly link: Link;
-  readonly via: 'socket' | 'worker';
-}
-
-/** Plugs the stand-in reader in: over the server where there is one, else within this browser. */
-export async function openLink(hello: Hello): Promise<OpenLink> {
-  if (navigator.onLine)
-    try {
-      const scheme = location.protocol === 'https:' ? 'wss' : 'ws';
-      const socket = new WebSocket(`${scheme}://${location.host}/ws/reader`) as unknown as Socket;
-      return { link: await socketLink(socket, hello), via: 'socket' };
-    } catch {
-      /* no server: the worker has the same reader */
-    }
-  const worker = new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' });
-  return { link: await portLink(worker, hello, () => worker.terminate()), via: 'worker' };
 }

@@ -1,0 +1,156 @@
+/** The drawn bench: where two probes may be put, how the dial stands, what is unplugged; and which check of the contract that makes. */
+
+export const DIAL = ['ohm', 'beep', 'dc', 'mv', 'ac', 'ma'] as const;
+export type Dial = (typeof DIAL)[number];
+
+export const POINTS = ['S1', 'S2', 'B', 'P1', 'P2', 'M1', 'M2', 'F', 'G', 'BAT'] as const;
+export type Point = (typeof POINTS)[number];
+
+/** Which plugs are open. */
+export interface Plugs {
+  readonly sensor: boolean;
+  readonly module: boolean;
+}
+
+/** What a setting amounts to: a check that can be made, or why it tells nothing. */
+export type Setting =
+  | { readonly is: 'check'; readonly check: string; readonly ofCar: boolean }
+  | { readonly is: 'hint'; readonly words: string };
+
+interface Row {
+  readonly points: readonly [Point, Point];
+  readonly dials: readonly Dial[];
+  readonly check: string;
+  readonly sensorPlug: 'open' | 'closed' | 'any';
+  readonly modulePlug: 'open' | 'closed' | 'any';
+  readonly ofCar?: true;
+}
+
+const OHMS: readonly Dial[] = ['ohm', 'beep'];
+
+const ROWS: readonly Row[] = [
+  { points: ['S1', 'S2'], dials: OHMS, check: 'meter:sensor:resistance', sensorPlug: 'open', modulePlug: 'any' },
+  { points: ['S1', 'S2'], dials: ['ac'], check: 'meter:sensor:ac-voltage', sensorPlug: 'open', modulePlug: 'any' },
+  {
+    points: ['S1', 'B'],
+    dials: OHMS,
+    check: 'meter:sensor-to-ground:resistance',
+    sensorPlug: 'open',
+    modulePlug: 'any',
+  },
+  {
+    points: ['S2', 'B'],
+    dials: OHMS,
+    check: 'meter:sensor-to-ground:resistance',
+    sensorPlug: 'open',
+    modulePlug: 'any',
+  },
+  {
+    points: ['P1', 'P2'],
+    dials: ['dc'],
+    check: 'meter:supply-at-plug:dc-voltage',
+    sensorPlug: 'open',
+    modulePlug: 'closed',
+  },
+  { points: ['P1', 'P2'], dials: OHMS, check: 'meter:wire-to-wire:resistance', sensorPlug: 'open', modulePlug: 'open' },
+  { points: ['P1', 'M1'], dials: OHMS, check: 'meter:wire-1:resistance', sensorPlug: 'open', modulePlug: 'open' },
+  { points: ['P2', 'M2'], dials: OHMS, check: 'meter:wire-2:resistance', sensorPlug: 'open', modulePlug: 'open' },
+  {
+    points: ['P1', 'G'],
+    dials: OHMS,
+    check: 'meter:wire-1-to-ground:resistance',
+    sensorPlug: 'open',
+    modulePlug: 'open',
+  },
+  {
+    points: ['P2', 'G'],
+    dials: OHMS,
+    check: 'meter:wire-2-to-ground:resistance',
+    sensorPlug: 'open',
+    modulePlug: 'open',
+  },
+  {
+    points: ['P1', 'G'],
+    dials: ['dc'],
+    check: 'meter:wire-1-to-ground:dc-voltage',
+    sensorPlug: 'open',
+    modulePlug: 'open',
+  },
+  {
+    points: ['P2', 'G'],
+    dials: ['dc'],
+    check: 'meter:wire-2-to-ground:dc-voltage',
+    sensorPlug: 'open',
+    modulePlug: 'open',
+  },
+  { points: ['M1', 'M2'], dials: OHMS, check: 'meter:module-end:resistance', sensorPlug: 'closed', modulePlug: 'open' },
+  {
+    points: ['M1', 'M2'],
+    dials: ['ac'],
+    check: 'meter:module-end:ac-voltage',
+    sensorPlug: 'closed',
+    modulePlug: 'open',
+  },
+  {
+    points: ['S1', 'P1'],
+    dials: ['ma'],
+    check: 'meter:sensor-current:dc-current',
+    sensorPlug: 'open',
+    modulePlug: 'closed',
+  },
+  {
+    points: ['F', 'G'],
+    dials: ['dc'],
+    check: 'meter:module-supply:dc-voltage',
+    sensorPlug: 'any',
+    modulePlug: 'open',
+    ofCar: true,
+  },
+  {
+    points: ['BAT', 'G'],
+    dials: ['dc'],
+    check: 'meter:battery:dc-voltage',
+    sensorPlug: 'any',
+    modulePlug: 'any',
+    ofCar: true,
+  },
+];
+
+const hint = (words: string): Setting => ({ is: 'hint', words });
+
+const isPair = (row: Row, red: Point, black: Point): boolean =>
+  (row.points[0] === red && row.points[1] === black) || (row.points[1] === red && row.points[0] === black);
+
+const FED: readonly Point[] = ['F', 'BAT'];
+
+/** Why a pair of points says nothing with this dial, in words that teach. */
+function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Setting {
+  const isOhm = dial === 'ohm' || dial === 'beep';
+  if (isOhm && (FED.includes(red) || FED.includes(black)))
+    return hint('Never ohms on a fed wire: it tells nothing and may hurt the meter.');
+  if (rows.length === 0) return hint('Between these two points lies no check that would decide anything.');
+  if (dial === 'mv') return hint('The millivolt range only shows overload here: that is no fault. Turn to V⎓.');
+  if (dial === 'ma') return hint('Current is measured in series: one probe on the sensor’s pin, one on the loom’s.');
+  if (isOhm) return hint('Here a voltage is to be measured, not ohms.');
+  return hint('The dial stands on volts; this pair wants ohms.');
+}
+
+/**
+ * What two probes on the drawn bench amount to.
+ * @param dial where it stands. @param red one probe. @param black the other. @param plugs which are open.
+ * @returns the check, or a hint: same point twice, a plug that must be opened or closed first, a dial that does not suit.
+ */
+export function settingOf(dial: Dial, red: Point | null, black: Point | null, plugs: Plugs): Setting {
+  if (!red || !black) return hint('Put both probes on points of the circuit.');
+  if (red === black) return hint('Both probes on one point: that is how leads are zeroed.');
+  const rows = ROWS.filter((one) => isPair(one, red, black));
+  const row = rows.find((one) => one.dials.includes(dial));
+  if (!row) return whyNot(rows, dial, red, black);
+  const wrong = (wanted: Row['sensorPlug'], isOpen: boolean): boolean =>
+    wanted !== 'any' && (wanted === 'open') !== isOpen;
+  if (wrong(row.sensorPlug, plugs.sensor))
+    return hint(row.sensorPlug === 'open' ? 'Open the sensor’s plug first.' : 'Plug the sensor in again for this.');
+  if (wrong(row.modulePlug, plugs.module))
+    return hint(row.modulePlug === 'open' ? 'Open the module’s plug first.' : 'Plug the module in again: it feeds.');
+  return { is: 'check', check: row.check, ofCar: row.ofCar === true };
+}

@@ -1,0 +1,54 @@
+import { expect, test } from 'vitest';
+import type { Hello } from '../../bench/reader/serve';
+import { DiagnosticClient, sweep } from '../../core/diagnostics/client';
+import type { Link, Timer } from '../../core/diagnostics/link';
+
+/** Time as it is, for what really waits. */
+export const realTimer: Timer = {
+  after: (ms, call) => {
+    const running = setTimeout(call, ms);
+    return () => clearTimeout(running);
+  },
+};
+
+const HELLO: Hello = { practice: { level: 'first', seed: 3, actions: [] }, spun: null, dropAfter: null };
+
+/** What every way to the reader must keep: the same words for socket and worker. */
+export function linkContract(open: (hello: Hello) => Promise<Link>): void {
+  const connect = async (more: Partial<Hello> = {}): Promise<DiagnosticClient> =>
+    new DiagnosticClient(await open({ ...HELLO, ...more }), realTimer);
+
+  test('codes of all modules are read', async () => {
+    const client = await connect();
+    const { seen, cut } = await sweep(client);
+    expect(cut).toBeNull();
+    expect(seen[0]).toMatchObject({ kind: 'code', module: 'abs' });
+    expect((seen[0] as { code: string }).code).toMatch(/^C003A/);
+    expect(seen.slice(1).map((one) => one.kind)).toEqual(['no-code', 'no-code', 'no-code']);
+    client.close();
+  });
+  test('a link lost half-way keeps what was read and says so', async () => {
+    const client = await connect({ dropAfter: 5 });
+    const { seen, asked, cut } = await sweep(client);
+    expect(cut).toContain('the plug slipped out');
+    expect(asked).toEqual(['abs', 'engine']);
+    expect(seen).toHaveLength(2);
+    expect(await client.readCodes('abs')).toMatchObject({ ok: false, problems: [{ code: 'link-lost' }] });
+  });
+  test('only the wheel that is spun has a speed', async () => {
+    const client = await connect({ spun: 'front-left' });
+    const speeds = await client.wheelSpeeds();
+    expect(speeds.ok && speeds.value.map((one) => (one ?? 0) > 5)).toEqual([true, false, false, false]);
+    client.close();
+  });
+  test('erasing is answered', async () => {
+    const client = await connect();
+    expect(await client.clearCodes('abs')).toEqual({ ok: true, value: true });
+    client.close();
+  });
+  test('a car that there is none of is refused', async () => {
+    await expect(open({ ...HELLO, practice: { ...HELLO.practice, level: 'none' as never } })).rejects.toThrow(
+      'not an introduction',
+    );
+  });
+}
