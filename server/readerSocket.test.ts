@@ -2,7 +2,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { WebSocket } from 'ws';
-import { socketLink, type Socket } from '../bench/reader/links';
+import { socketLink } from '../bench/reader/links';
 import { linkContract, realTimer } from '../tests/support/linkContract';
 import { createApp } from './createApp';
 import { READER_PATH, serveReader } from './readerSocket';

@@ -1,4 +1,4 @@
-import { servePort, type Port } from '../../bench/reader/port';
+import { servePort } from '../../bench/reader/port';
 import { browserTimer } from './browserTimer';
 
 servePort(self, browserTimer);
