@@ -208,7 +208,7 @@ const SOUND = {
 const liveSpin = (type: SensorType): Table => ({
   topic: 'live-hand-spin',
   outcomes: OUTCOMES,
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: SOUND, why: 'zero only when spun too slowly for the module; a reader may name corners wrongly' },
   rows: [...circuitRows(false, type), ...signalRows(false, type)],
 });
@@ -217,7 +217,7 @@ export const LIVE_SPIN: TypedTable = { passive: liveSpin('passive'), active: liv
 const liveDrive = (type: SensorType): Table => ({
   topic: 'live-drive',
   outcomes: OUTCOMES,
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { ...SOUND, 'answers-as-other-channel': 0.003 }, why: 'on the road a sound corner follows' },
   rows: [...circuitRows(true, type), ...signalRows(true, type)],
 });
@@ -226,7 +226,7 @@ export const LIVE_DRIVE: TypedTable = { passive: liveDrive('passive'), active: l
 export const LIVE_STATIONARY: Table = {
   topic: 'live-stationary',
   outcomes: ['zero', 'stuck-high', 'erratic'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { zero: 0.97 }, why: 'a standing wheel shows nothing' },
   rows: [
     {
@@ -258,7 +258,7 @@ export const LIVE_STATIONARY: Table = {
 export const LIVE_WIGGLE: Table = {
   topic: 'live-wiggle',
   outcomes: ['steady', 'drops-out'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { 'drops-out': 0.03 }, why: 'sound wires do not care' },
   rows: [
     { for: ['lead-intermittent', 'plug-loose'], gives: { 'drops-out': 0.8 }, why: 'where it jumps is where it breaks' },

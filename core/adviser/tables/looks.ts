@@ -16,7 +16,7 @@ function look(
   return {
     topic: `look-${part}`,
     outcomes: LOOK_FINDINGS[part],
-    mistaken: 0.02,
+    mistaken: 0.014,
     otherwise: { gives: { sound, ...usual }, why: soundWhy },
     rows: rows.map(([faults, gives, why]) => ({ for: faults, gives, why })),
   };

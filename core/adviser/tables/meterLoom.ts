@@ -5,7 +5,7 @@ import { bothTypes, type Table, type TypedTable } from './table';
 const wire = (number: 1 | 2): Table => ({
   topic: `wire-${number}`,
   outcomes: ['good', 'some', 'open', 'unsteady'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { good: 0.96, some: 0.015, open: 0.015 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
   rows: [
     {
@@ -32,7 +32,7 @@ export const WIRES: Readonly<Record<1 | 2, TypedTable>> = { 1: bothTypes(wire(1)
 export const WIRE_WIGGLE: TypedTable = bothTypes({
   topic: 'wire-wiggle',
   outcomes: ['steady', 'unsteady'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { unsteady: 0.03 }, why: 'slipping probes' },
   rows: [
     { for: ['loom-intermittent'], gives: { unsteady: 0.72 }, why: 'where it jumps is where it breaks' },
@@ -44,7 +44,7 @@ export const WIRE_WIGGLE: TypedTable = bothTypes({
 const toGround = (number: 1 | 2): Table => ({
   topic: `wire-${number}-to-ground`,
   outcomes: ['insulated', 'leak', 'short'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp; or an end still plugged in' },
   rows: [
     {
@@ -65,7 +65,7 @@ export const WIRES_TO_GROUND: Readonly<Record<1 | 2, TypedTable>> = {
 export const WIRE_VOLTAGE: TypedTable = bothTypes({
   topic: 'wire-voltage',
   outcomes: ['none', 'some'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { some: 0.02 }, why: 'a wire with both ends off is dead' },
   rows: [{ for: ['loom-short-to-supply'], gives: { some: 0.75 }, why: 'it touches a fed wire' }],
 });
@@ -73,7 +73,7 @@ export const WIRE_VOLTAGE: TypedTable = bothTypes({
 export const WIRE_TO_WIRE: TypedTable = bothTypes({
   topic: 'wire-to-wire',
   outcomes: ['insulated', 'leak', 'short'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp' },
   rows: [
     { for: ['loom-short-across'], gives: { short: 0.88, leak: 0.09 }, why: 'the pair is bridged' },
@@ -134,7 +134,7 @@ export const SUPPLY_AT_PLUG: TypedTable = {
   passive: {
     topic: 'supply-at-plug',
     outcomes: ['low', 'part', 'none', 'full'],
-    mistaken: 0.03,
+    mistaken: 0.02,
     otherwise: {
       gives: { low: 0.5, part: 0.08, none: 0.37, full: 0.05 },
       why: 'a small bias from the module, or none',
@@ -160,7 +160,7 @@ export const BATTERY_CRANKING: Table = {
 export const MODULE_SUPPLY: Table = {
   topic: 'module-supply',
   outcomes: ['well', 'low'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { low: 0.03 }, why: 'a wrong pin' },
   rows: [
     { for: ['module-supply'], gives: { low: 0.86 }, why: 'a bad ground may hide in it' },

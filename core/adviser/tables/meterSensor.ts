@@ -17,7 +17,7 @@ const ACROSS_ACTIVE: Row = {
 const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Table => ({
   topic,
   outcomes,
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise,
   rows: [],
 });
@@ -185,7 +185,7 @@ export const SENSOR_SPIN: TypedTable = {
   passive: {
     topic: 'sensor-spin-voltage',
     outcomes: SPIN,
-    mistaken: 0.03,
+    mistaken: 0.02,
     otherwise: SOUND_SPIN,
     rows: spinRows(false),
   },
@@ -195,7 +195,7 @@ export const MODULE_SPIN: TypedTable = {
   passive: {
     topic: 'module-spin-voltage',
     outcomes: SPIN,
-    mistaken: 0.03,
+    mistaken: 0.02,
     otherwise: SOUND_SPIN,
     rows: spinRows(true),
   },
@@ -228,7 +228,7 @@ export const MODULE_END: TypedTable = {
   passive: {
     topic: 'module-end-resistance',
     outcomes: COIL,
-    mistaken: 0.03,
+    mistaken: 0.02,
     otherwise: SOUND_COIL,
     rows: [
       {

@@ -6,7 +6,7 @@ import { bothTypes, type Table, type TypedTable } from './table';
 export const AIR_GAP: TypedTable = bothTypes({
   topic: 'air-gap',
   outcomes: ['inside', 'wide', 'narrow'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { inside: 0.92, wide: 0.04 }, why: 'hard to reach with a blade' },
   rows: [
     { for: ['gap-wide'], gives: { wide: 0.8, inside: 0.17 }, why: 'that is what it is' },
@@ -17,7 +17,7 @@ export const AIR_GAP: TypedTable = bothTypes({
 export const RING_RUNOUT: TypedTable = bothTypes({
   topic: 'ring-runout',
   outcomes: ['even', 'uneven'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { uneven: 0.05 }, why: 'rust flakes' },
   rows: [
     { for: ['ring-swollen'], gives: { uneven: 0.85 }, why: 'rust lifts it unevenly' },
@@ -29,7 +29,7 @@ export const RING_RUNOUT: TypedTable = bothTypes({
 export const FLANGE_VOID: TypedTable = bothTypes({
   topic: 'flange-void',
   outcomes: ['flat', 'lifted'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { lifted: 0.05 }, why: 'dirt' },
   rows: [{ for: ['gap-wide'], gives: { lifted: 0.8 }, why: 'rust under the flange' }],
 });
@@ -37,7 +37,7 @@ export const FLANGE_VOID: TypedTable = bothTypes({
 export const SWAP: TypedTable = bothTypes({
   topic: 'swap',
   outcomes: ['fault-stayed', 'fault-followed'],
-  mistaken: 0.03,
+  mistaken: 0.02,
   otherwise: { gives: { 'fault-followed': 0.05 }, why: 'what is not in the sensor stays' },
   rows: [
     { for: [...SENSOR_UNIT], gives: { 'fault-followed': 0.95 }, why: 'what is in the sensor goes with it' },

@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import type { Plugs, Point } from '../../../bench/practice/probes';
+
+/** The circuit of one corner, drawn with the points that a probe can reach. The probe in hand goes where one taps. */
+const props = defineProps<{
+  red: Point | null;
+  black: Point | null;
+  plugs: Plugs;
+  isActive: boolean;
+}>();
+const emit = defineEmits<{ put: [point: Point]; plug: [which: keyof Plugs] }>();
+
+const SPOTS: readonly { readonly point: Point; readonly x: number; readonly y: number; readonly name: string }[] = [
+  { point: 'S1', x: 236, y: 86, name: 'sensor’s pin 1' },
+  { point: 'S2', x: 236, y: 154, name: 'sensor’s pin 2' },
+  { point: 'B', x: 130, y: 212, name: 'sensor’s body' },
+  { point: 'P1', x: 322, y: 86, name: 'loom’s pin 1 at the sensor' },
+  { point: 'P2', x: 322, y: 154, name: 'loom’s pin 2 at the sensor' },
+  { point: 'M1', x: 522, y: 86, name: 'loom’s pin 1 at the module' },
+  { point: 'M2', x: 522, y: 154, name: 'loom’s pin 2 at the module' },
+  { point: 'F', x: 666, y: 212, name: 'module’s feed pin' },
+  { point: 'G', x: 420, y: 258, name: 'bare metal of the car' },
+  { point: 'BAT', x: 560, y: 258, name: 'battery plus' },
+];
+
+function probeOn(point: Point): 'red' | 'black' | null {
+  if (props.red === point) return 'red';
+  return props.black === point ? 'black' : null;
+}
+</script>
+
+<template>
+  <figure class="board">
+    <svg viewBox="0 0 740 300" role="group" aria-label="Circuit of this corner, from ring to module">
+      <g class="drawn">
+        <circle cx="52" cy="120" r="44" class="ring" />
+        <path d="M52 76v12M52 152v12M8 120h12M84 120h12M21 89l8 8M75 143l8 8M83 89l-8 8M29 143l-8 8" />
+        <rect x="106" y="82" width="60" height="76" rx="8" />
+        <path v-if="isActive" d="M122 106h28v28h-28zM136 98v8M136 134v8" />
+        <path v-else d="M120 128c6-20 10-20 11 0s6 20 7 0 6-20 7 0 5 16 8 0" />
+        <path d="M130 158v42" />
+        <path d="M166 102h30q14 0 24-16h16M166 138h30q14 0 24 16h16" />
+        <path v-if="!plugs.sensor" class="mate" d="M236 86h86M236 154h86" />
+        <path
+          d="M322 86h44q10 0 10 12t10 12h76q10 0 10-12t10-12h40M322 154h44q10 0 10-12t10-12h76q10 0 10 12t10 12h40"
+        />
+        <path v-if="!plugs.module" class="mate" d="M522 86h86M522 154h86" />
+        <rect x="608" y="60" width="112" height="120" rx="10" class="module" />
+        <path d="M666 180v32" />
+        <path d="M420 258v22M398 280h44M406 287h28M413 294h14" />
+        <path d="M560 258v22M544 280h32M552 288h16" />
+      </g>
+      <g class="words">
+        <text x="52" y="190">ring</text>
+        <text x="136" y="70">sensor</text>
+        <text x="424" y="74">loom</text>
+        <text x="664" y="126">module</text>
+        <text x="420" y="240">ground</text>
+        <text x="560" y="240">battery +</text>
+        <text x="700" y="216" class="left">feed</text>
+        <text x="152" y="216" class="left">body</text>
+      </g>
+      <g
+        v-for="which in ['sensor', 'module'] as const"
+        :key="which"
+        class="plug"
+        role="button"
+        tabindex="0"
+        :aria-pressed="plugs[which]"
+        :aria-label="`${which}'s plug, ${plugs[which] ? 'open' : 'closed'}`"
+        :data-plug="which"
+        @click="emit('plug', which)"
+        @keydown.enter.prevent="emit('plug', which)"
+        @keydown.space.prevent="emit('plug', which)"
+      >
+        <rect :x="which === 'sensor' ? 250 : 536" y="14" width="58" height="36" rx="8" />
+        <text :x="which === 'sensor' ? 279 : 565" y="38">{{ plugs[which] ? 'open' : 'shut' }}</text>
+        <path :d="which === 'sensor' ? 'M279 50v20' : 'M565 50v20'" />
+      </g>
+      <g
+        v-for="spot in SPOTS"
+        :key="spot.point"
+        class="spot"
+        :class="probeOn(spot.point)"
+        role="button"
+        tabindex="0"
+        :aria-label="`${spot.name}${probeOn(spot.point) ? `, ${probeOn(spot.point)} probe` : ''}`"
+        :data-point="spot.point"
+        @click="emit('put', spot.point)"
+        @keydown.enter.prevent="emit('put', spot.point)"
+        @keydown.space.prevent="emit('put', spot.point)"
+      >
+        <circle class="reach" :cx="spot.x" :cy="spot.y" r="27" />
+        <circle class="dot" :cx="spot.x" :cy="spot.y" r="11" />
+        <text v-if="probeOn(spot.point)" :x="spot.x" :y="spot.y + 6">
+          {{ probeOn(spot.point) === 'red' ? '+' : '−' }}
+        </text>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+.board {
+  margin: 0;
+  background: var(--board);
+  border-radius: var(--radius);
+  padding: 6px;
+}
+
+svg {
+  width: 100%;
+  height: auto;
+  display: block;
+}
+
+.drawn * {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.5;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+
+.drawn .ring {
+  stroke-dasharray: 9 6;
+  stroke-width: 7;
+}
+
+.drawn .module {
+  fill: var(--raised);
+}
+
+.drawn .mate {
+  stroke-dasharray: none;
+  stroke: var(--proved);
+}
+
+text {
+  font: 600 16px var(--text);
+  fill: var(--ink);
+  text-anchor: middle;
+}
+
+text.left {
+  text-anchor: start;
+}
+
+.plug,
+.spot {
+  cursor: pointer;
+}
+
+.plug rect {
+  fill: var(--raised);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+.plug[aria-pressed='true'] rect {
+  fill: var(--suspect-fill);
+  stroke: var(--suspect);
+}
+
+.plug path {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  stroke-dasharray: 3 4;
+}
+
+.reach {
+  fill: transparent;
+}
+
+.dot {
+  fill: var(--raised);
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+.spot:hover .dot {
+  stroke: var(--action);
+}
+
+.spot:focus-visible,
+.plug:focus-visible {
+  outline: 3px solid var(--action);
+  outline-offset: 1px;
+}
+
+.red .dot {
+  fill: var(--fault);
+  stroke: var(--fault);
+  r: 15px;
+}
+
+.black .dot {
+  fill: var(--ink);
+  r: 15px;
+}
+
+.spot text {
+  fill: var(--raised);
+  font-size: 20px;
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { usePreferences } from '../../stores/preferences';
+import { usePractice } from './usePractice';
+import { useReader } from './useReader';
+
+/** The stand-in reader of a practice car. */
+const { job } = usePractice();
+const reader = useReader();
+const { values } = usePreferences();
+const spoken = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
+const hasCodes = computed(() => job.file?.observations.some((one) => one.kind === 'code') ?? false);
+const speeds = computed(() =>
+  (job.file?.vehicle.channels ?? []).map((channel, at) => ({
+    name: sayChannel(channel, values.sides, job.file?.vehicle.steeringSide),
+    kmh: reader.speeds.value[at],
+  })),
+);
+</script>
+
+<template>
+  <section v-if="job.file" class="reader" data-test="stand-in-reader">
+    <h2>Stand-in reader</h2>
+    <div class="chips">
+      <button
+        class="tap strong"
+        type="button"
+        :disabled="reader.isBusy.value"
+        data-test="reader-read"
+        @click="reader.read()"
+      >
+        {{ reader.asked.value.length > 0 ? 'Plug in again, read the rest' : 'Read all modules' }}
+      </button>
+      <button
+        class="tap"
+        type="button"
+        :disabled="reader.isBusy.value || !hasCodes"
+        data-test="reader-erase"
+        @click="reader.erase()"
+      >
+        Erase, key on, drive
+      </button>
+      <button
+        class="tap"
+        type="button"
+        :disabled="reader.isBusy.value"
+        data-test="reader-spin"
+        @click="reader.spin(job.subject)"
+      >
+        Spin {{ spoken }}, watch
+      </button>
+      <button v-if="reader.isBusy.value" class="tap quiet" type="button" @click="reader.cancel()">Stop</button>
+    </div>
+    <p v-if="!hasCodes" class="muted">Record before you erase: erasing opens once a code stands in the job.</p>
+    <p v-if="reader.told.value" :class="reader.isLost.value ? 'warning' : 'told'" role="status" data-test="reader-told">
+      {{ reader.told.value }}
+    </p>
+    <dl v-if="reader.speeds.value.length > 0" class="speeds">
+      <div v-for="one in speeds" :key="one.name">
+        <dt>{{ one.name }}</dt>
+        <dd class="figure">{{ one.kmh === null || one.kmh === undefined ? '–' : one.kmh.toFixed(1) }} km/h</dd>
+      </div>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+.reader {
+  display: grid;
+  gap: 10px;
+}
+
+.speeds {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 26px;
+}
+
+.speeds dt {
+  color: var(--muted);
+  font-size: 0.9rem;
+}
+
+.speeds dd {
+  margin: 0;
+  font-size: 1.25rem;
+  font-weight: 650;
+}
+</style>

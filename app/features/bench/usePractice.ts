@@ -1,0 +1,85 @@
+import { computed, ref, shallowRef, watchEffect } from 'vue';
+import { PracticeSession, type Practice, type PracticeAction, type Shown } from '../../../bench/practice/session';
+import type { CaseFile, Observation, Repair } from '../../../core/casefile/contract';
+import { practiceOf, type PracticeFile } from '../../stores/practice';
+import { useJob } from '../../stores/job';
+import { usePorts } from '../../stores/ports';
+
+let kept: { readonly key: string; readonly session: PracticeSession } | null = null;
+
+/** The session of a practice as it stands: the one at hand where it is the same, else all is done again. */
+function sessionOf(practice: Practice): PracticeSession {
+  const { level, seed, actions } = practice;
+  const key = JSON.stringify([level, seed, actions]);
+  if (kept?.key !== key) kept = { key, session: new PracticeSession({ level, seed, actions }) };
+  return kept.session;
+}
+
+/** The practice car of the open job: what can be done to it, its clock and its bill. */
+export function usePractice() {
+  const job = useJob();
+  const { now, newId } = usePorts();
+  const practice = computed(() => practiceOf(job.file));
+  const minutes = ref(0);
+  const cost = ref(0);
+  const last = shallowRef<Shown | null>(null);
+
+  watchEffect(() => {
+    if (!practice.value) return;
+    const { ledger } = sessionOf(practice.value);
+    minutes.value = ledger.minutes;
+    cost.value = ledger.cost;
+  });
+
+  function withShown(file: CaseFile, action: PracticeAction, shown: Shown): PracticeFile {
+    const before = practiceOf(file) as Practice;
+    const seen = shown.seen.map((one) => ({ ...one, id: newId(), at: now() }) as Observation);
+    const [verb, segment] = action.do === 'repair' ? (action.repair.split(':') as [string, string]) : ['', ''];
+    const repair =
+      action.do === 'repair'
+        ? [
+            {
+              id: newId(),
+              at: now(),
+              action: verb,
+              segment,
+              channel: action.channel,
+              result: shown.result ?? 'unknown',
+              after: file.observations.at(-1)?.id ?? null,
+            } as Repair,
+          ]
+        : [];
+    return {
+      ...file,
+      ...(shown.vehicle ? { vehicle: { ...file.vehicle, ...shown.vehicle } } : {}),
+      observations: [...file.observations, ...seen],
+      repairs: [...(file.repairs ?? []), ...repair],
+      practice: { ...before, actions: [...before.actions, action] },
+    };
+  }
+
+  /** Does one thing to the car and writes down what it shows: the action and the observation in one change of the newest file. */
+  async function act(action: PracticeAction): Promise<Shown | null> {
+    let shown: Shown | null = null;
+    await job.alter((file) => {
+      const before = practiceOf(file);
+      if (!before) return file;
+      const session = sessionOf(before);
+      shown = session.act(action);
+      const after = withShown(file, action, shown);
+      const { level, seed, actions } = practiceOf(after) as Practice;
+      kept = { key: JSON.stringify([level, seed, actions]), session };
+      return after;
+    });
+    last.value = shown;
+    return shown;
+  }
+
+  const set = (change: Partial<Pick<Practice, 'alone' | 'finished'>>): Promise<void> =>
+    job.alter((file) => {
+      const before = practiceOf(file);
+      return before ? ({ ...file, practice: { ...before, ...change } } as PracticeFile) : file;
+    });
+
+  return { job, practice, minutes, cost, last, act, set };
+}
