@@ -6,6 +6,7 @@ export function createAppRouter(): Router {
     history: createWebHashHistory(),
     routes: [
       { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
+      { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },
       { path: '/vehicle/:vehicle', name: 'vehicle', component: () => import('./pages/VehiclePage.vue') },
       {
         path: '/job/:job',
@@ -18,6 +19,7 @@ export function createAppRouter(): Router {
           { path: 'find/check', name: 'check', component: () => import('./pages/CheckPage.vue') },
           { path: 'fix', name: 'fix', component: () => import('./pages/FixPage.vue') },
           { path: 'prove', name: 'prove', component: () => import('./pages/ProvePage.vue') },
+          { path: 'bench', name: 'bench', component: () => import('./pages/BenchPage.vue') },
           { path: 'notebook', name: 'notebook', component: () => import('./pages/NotebookPage.vue') },
         ],
       },

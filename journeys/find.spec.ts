@@ -25,7 +25,11 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
   await judged(page);
   await expect(byTest(page, 'compare')).toContainText('differs by 68 %');
 
-  await byTest(page, 'evidence').getByRole('button').filter({ hasText: /Across the sensor|pins.*rear right|rear right/ }).filter({ hasText: /380 Ω|0.38/ }).click();
+  await byTest(page, 'evidence')
+    .getByRole('button')
+    .filter({ hasText: /Across the sensor|pins.*rear right|rear right/ })
+    .filter({ hasText: /380 Ω|0.38/ })
+    .click();
   await page.getByRole('link', { name: 'Correct it' }).click();
   await expect(byTest(page, 'corrects')).toContainText(/380 Ω|0\.38 kΩ/);
   await page.keyboard.type('1.16');

@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
+import type { Segment } from '../../core/casefile/words';
 import { nextMoveView } from '../shared/nextMove/moveView';
 import NextMoveBar from '../shared/nextMove/NextMoveBar.vue';
 import WhyDrawer from '../shared/nextMove/WhyDrawer.vue';
@@ -15,6 +16,7 @@ import StageHeader from '../shared/shell/StageHeader.vue';
 import { STAGES, type StageId } from '../shared/shell/stages';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useJob } from '../stores/job';
+import { practiceOf } from '../stores/practice';
 import { usePreferences } from '../stores/preferences';
 
 /** A job: its header, plan, path strip and Next-move bar around the stage that is open. */
@@ -56,8 +58,15 @@ const visited = computed<StageId[]>(() => {
   ];
 });
 
+const practice = computed(() => practiceOf(job.file));
+
 function go(name: string): void {
   void router.push({ name, params: { job: id.value } });
+}
+
+/** On a phone the path strip leads to Find with that segment open. */
+function lookAt(segment: Segment): void {
+  void router.push({ name: 'find', params: { job: id.value }, query: { segment } });
 }
 
 useShortcuts({
@@ -94,11 +103,12 @@ useShortcuts({
       :title="job.record?.title ?? ''"
       :stage="stage"
       :visited="visited"
+      :is-practice="practice !== null"
       @help="isHelpOpen = true"
     />
     <div v-if="!isWide && job.file" class="strips">
       <CornerStrip :corners="corners" :subject="job.subject" @select="job.setSubject" />
-      <PathStrip :pieces="pieces" :selected="null" @select="go('find')" />
+      <PathStrip :pieces="pieces" :selected="null" @select="lookAt" />
     </div>
     <div class="sheet">
       <PlanSide
@@ -113,7 +123,7 @@ useShortcuts({
     </div>
     <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
     <NextMoveBar
-      v-if="!hasOwnBar"
+      v-if="!hasOwnBar && practice?.alone !== true"
       :view="move"
       :currency="currency"
       :is-thinking="job.isThinking"

@@ -1,15 +1,26 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
+import { levelOf, type LevelId } from '../../bench/practice/levels';
+import { startingFile, type Practice } from '../../bench/practice/session';
 import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
 import type { JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
+import type { PracticeFile } from './practice';
 
-function emptyCase({ vehicle, owner }: VehicleRecord): CaseFile {
+export const PRACTICE_CAR = 'Practice car';
+
+function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'owner'>): CaseFile {
   const nothing = { observations: [], repairs: [], work: [], costs: [], attachments: [], notes: [] };
   return { format: 'zelf-case', version: 1, vehicle, owner, ...nothing, ending: null };
+}
+
+function practiceFile(level: LevelId, seed: number): PracticeFile {
+  const practice: Practice = { level, seed, actions: [] };
+  const { vehicle, observations } = startingFile(practice);
+  return { ...emptyCase({ vehicle: { ...vehicle, name: PRACTICE_CAR }, owner: {} }), observations, practice };
 }
 
 /** The vehicles and their jobs. */
@@ -34,16 +45,20 @@ export const useGarage = defineStore('garage', () => {
   }
 
   async function addVehicle(vehicle: Vehicle): Promise<string> {
-    const record: VehicleRecord = { id: newId(), vehicle, owner: {}, createdAt: now() };
-    await storage.putVehicle(record);
-    return record.id;
+    const id = newId();
+    await storage.putVehicle({ id, vehicle, owner: {}, createdAt: now() });
+    return id;
+  }
+
+  async function inOpenJobs(id: string, change: (file: CaseFile) => CaseFile): Promise<void> {
+    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
+      await storage.changeFile(job.id, now(), change);
   }
 
   async function changeVehicle(id: string, vehicle: Vehicle): Promise<void> {
     const known = vehicles.value.find((one) => one.id === id);
     if (known) await storage.putVehicle({ ...known, vehicle });
-    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
-      await storage.changeFile(job.id, now(), (file) => ({ ...file, vehicle: { ...file.vehicle, ...vehicle } }));
+    await inOpenJobs(id, (file) => ({ ...file, vehicle: { ...file.vehicle, ...vehicle } }));
   }
 
   /** Keeps (or, with null, forgets) what a code means on this vehicle, for all its open jobs. */
@@ -58,8 +73,7 @@ export const useGarage = defineStore('garage', () => {
   async function changeOwner(id: string, owner: Owner): Promise<void> {
     const known = vehicles.value.find((one) => one.id === id);
     if (known) await storage.putVehicle({ ...known, owner });
-    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
-      await storage.changeFile(job.id, now(), (file) => ({ ...file, owner }));
+    await inOpenJobs(id, (file) => ({ ...file, owner }));
   }
 
   async function startJob(vehicleId: string): Promise<string> {
@@ -68,9 +82,16 @@ export const useGarage = defineStore('garage', () => {
     return addJob(emptyCase(record), vehicleId, 'new job');
   }
 
+  /** A practice car of a level, as a job of its own; practice cars share one place in the garage. */
+  async function startPractice(level: LevelId, seed: number): Promise<string> {
+    const file = practiceFile(level, seed);
+    const known = vehicles.value.find((one) => one.vehicle.name === PRACTICE_CAR);
+    const vehicleId = known?.id ?? (await addVehicle(file.vehicle));
+    return addJob(file, vehicleId, `practice: ${levelOf(level).name.toLowerCase()}`);
+  }
+
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
-    const id = newId();
-    const at = now();
+    const [id, at] = [newId(), now()];
     await storage.putJob({ id, vehicleId, title, createdAt: at, updatedAt: at, stage: 'dash', subject: null, file });
     return id;
   }
@@ -95,6 +116,7 @@ export const useGarage = defineStore('garage', () => {
     keepMeaning,
     changeOwner,
     startJob,
+    startPractice,
     importText,
     removeJob: (id: string) => storage.removeJob(id),
     restoreJob: (job: JobRecord) => storage.putJob(job),

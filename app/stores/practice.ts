@@ -6,5 +6,6 @@ export type PracticeFile = CaseFile & { readonly practice?: Practice };
 
 /** The practice car of a job; null for a job of a real vehicle. */
 export function practiceOf(file: CaseFile | null): Practice | null {
-  return (file as PracticeFile | null)?.practice ?? null;
+  const carried: PracticeFile | null = file;
+  return carried?.practice ?? null;
 }

@@ -100,9 +100,13 @@ export function levelOf(id: string): Level {
   return level;
 }
 
+/** A coil that any band calls low: the first car is to be found with one reading. */
+const SURELY_LOW_OHM = 400;
+
 function firstCar(seed: number): World {
   const made = makeWorld(FOUR, 'passive', [{ channel: 'rear-right', fault: 'sensor-short' }], chanceFrom(seed));
-  return made.isNoticed ? made : firstCar(seed + 1);
+  const coilOhm = made.corner('rear-right')?.sensor.coilOhm ?? Infinity;
+  return made.isNoticed && coilOhm < SURELY_LOW_OHM ? made : firstCar(seed + 1);
 }
 
 /**

@@ -105,12 +105,13 @@ export class Ledger {
     return made;
   }
 
-  /** Reads codes with a reader that asks so many modules; what it shows is written down by who holds the reader. */
+  /** Reads codes with a reader that asks so many modules, each of which has the module test itself anew. */
   read(modules: number): void {
     this.logged('code', null, () => {
       this.spend(priceOfCheck('code'), null);
       this.checks += 1;
-      for (let module = 0; module < modules; module += 1) this.world.readCodes();
+      const answers = Array.from({ length: modules }, () => this.world.readCodes());
+      this.record(answers.at(-1) ?? []);
     });
   }
 

@@ -33,7 +33,7 @@ export function usePractice() {
 
   function withShown(file: CaseFile, action: PracticeAction, shown: Shown): PracticeFile {
     const before = practiceOf(file) as Practice;
-    const seen = shown.seen.map((one) => ({ ...one, id: newId(), at: now() }) as Observation);
+    const seen = shown.seen.map((one) => ({ ...one, id: newId(), at: now() }));
     const [verb, segment] = action.do === 'repair' ? (action.repair.split(':') as [string, string]) : ['', ''];
     const repair =
       action.do === 'repair'

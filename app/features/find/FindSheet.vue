@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { checksOf } from '../../../core/adviser/moves/checksOf';
 import { checkNameOf } from '../../../core/adviser/moves/candidates';
-import type { Segment } from '../../../core/casefile/words';
+import { SEGMENTS, type Segment } from '../../../core/casefile/words';
 import { faultName, SEGMENT_EXPLAINED } from '../../../core/report/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
@@ -16,7 +17,14 @@ import SegmentPanel, { type PanelCheck } from './SegmentPanel.vue';
 
 const job = useJob();
 const { values } = usePreferences();
+const route = useRoute();
 const chosen = ref<Segment | null>(null);
+/** The path strip of a phone says which segment to open. */
+watch(
+  () => route.query['segment'],
+  (named) => (chosen.value = SEGMENTS.find((one) => one === named) ?? chosen.value),
+  { immediate: true },
+);
 
 const where = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
 const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));

@@ -126,6 +126,7 @@ async function remove(id: string): Promise<void> {
           data-test="open-file"
           @change="openFile"
         />
+        <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">Practise on the Bench</RouterLink>
         <p class="muted">Everything stays on this device. No account, no network after the first load.</p>
       </section>
     </main>

@@ -4,7 +4,15 @@ import BrandMark from './BrandMark.vue';
 import { STAGES, type StageId } from './stages';
 
 /** The five stages, always visible, none locked; the job's name; ways out. */
-defineProps<{ job: string; vehicle: string; title: string; stage: StageId | null; visited: readonly StageId[] }>();
+defineProps<{
+  job: string;
+  vehicle: string;
+  title: string;
+  stage: StageId | null;
+  visited: readonly StageId[];
+  /** Whether the job is of a practice car. */
+  isPractice: boolean;
+}>();
 const emit = defineEmits<{ help: [] }>();
 </script>
 
@@ -29,6 +37,7 @@ const emit = defineEmits<{ help: [] }>();
       </p>
       <p class="ways">
         <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
+        <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">Bench</RouterLink>
         <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>
         <button type="button" @click="emit('help')">Keys and look</button>
       </p>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import { LEVELS, levelOf } from '../../../bench/practice/levels';
+import type { LevelId } from '../../../bench/practice/levels';
+import { PracticeSession } from '../../../bench/practice/session';
+import BrandMark from '../../shared/shell/BrandMark.vue';
+import { useGarage } from '../../stores/garage';
+import { practiceOf } from '../../stores/practice';
+import TrialPanel from './TrialPanel.vue';
+
+/** The Bench beside the garage: practice cars from easy to nasty, how one has done so far, and the adviser's own trial. */
+const garage = useGarage();
+const router = useRouter();
+
+const practices = computed(() =>
+  garage.jobs.flatMap((job) => {
+    const practice = practiceOf(job.file);
+    if (!practice) return [];
+    const level = levelOf(practice.level).name;
+    return [{ id: job.id, level, practice, moves: practice.actions.length, isFinished: practice.finished === true }];
+  }),
+);
+const finished = computed(() =>
+  practices.value
+    .filter((one) => one.isFinished)
+    .map((one) => {
+      const { world, ledger } = new PracticeSession(one.practice);
+      return { ...one, cost: ledger.cost, isRight: world.isSound || world.staysOut() };
+    }),
+);
+const running = computed(() => practices.value.filter((one) => !one.isFinished));
+const tally = computed(() => {
+  const right = finished.value.filter((one) => one.isRight).length;
+  return `${right} of ${finished.value.length} repaired rightly`;
+});
+
+/** Another car each time: numbered on by how many there were of this level. */
+async function start(level: LevelId): Promise<void> {
+  const seed = 1 + practices.value.filter((one) => one.practice.level === level).length;
+  await router.push({ name: 'bench', params: { job: await garage.startPractice(level, seed) } });
+}
+</script>
+
+<template>
+  <div class="home">
+    <header class="head">
+      <RouterLink class="mark" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
+      <p class="promise">A car with a hidden fault, a meter and a reader that obey physics. Nothing can break.</p>
+      <RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink>
+    </header>
+    <main class="main">
+      <section class="levels">
+        <h1>Practise</h1>
+        <ul class="rows">
+          <li v-for="one in LEVELS" :key="one.id" class="level">
+            <div>
+              <b>{{ one.name }}</b>
+              <p class="muted">{{ one.words }}</p>
+            </div>
+            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">Draw a car</button>
+          </li>
+        </ul>
+      </section>
+      <section v-if="running.length > 0">
+        <h2>On the bench</h2>
+        <ul class="rows">
+          <li v-for="one in running" :key="one.id" class="level">
+            <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
+              ><b>{{ one.level }}</b></RouterLink
+            >
+            <span class="muted">{{ one.moves }} {{ one.moves === 1 ? 'move' : 'moves' }} so far</span>
+          </li>
+        </ul>
+      </section>
+      <section v-if="finished.length > 0" data-test="progress">
+        <h2>Done: {{ tally }}</h2>
+        <ul class="rows">
+          <li v-for="one in finished" :key="one.id" class="level">
+            <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
+              ><b>{{ one.level }}</b></RouterLink
+            >
+            <span class="muted"
+              >{{ one.isRight ? 'repaired rightly' : 'not repaired' }}, {{ one.moves }} moves,
+              <span class="figure">{{ one.cost.toFixed(0) }} EUR</span></span
+            >
+          </li>
+        </ul>
+      </section>
+      <TrialPanel />
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 32px;
+  padding: 10px 26px;
+  border-bottom: 2px solid var(--ink);
+}
+
+.mark {
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.promise {
+  flex: 1;
+  color: var(--muted);
+}
+
+.main {
+  max-width: 1080px;
+  margin: 0 auto;
+  padding: 22px 26px 60px;
+  display: grid;
+  gap: 26px;
+}
+
+.level {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 6px 24px;
+}
+
+@media (max-width: 700px) {
+  .head,
+  .main {
+    padding-left: 16px;
+    padding-right: 16px;
+  }
+
+  .promise {
+    flex: 1 0 100%;
+    order: 3;
+  }
+}
+</style>

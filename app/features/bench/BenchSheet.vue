@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { levelOf } from '../../../bench/practice/levels';
+import { moveSentence } from '../../../core/adviser/moves/sentence';
+import { faultName } from '../../../core/report/names';
+import { usePreferences } from '../../stores/preferences';
+import DebriefPanel from './DebriefPanel.vue';
+import DoPanel from './DoPanel.vue';
+import MeterPanel from './MeterPanel.vue';
+import ReaderPanel from './ReaderPanel.vue';
+import { usePractice } from './usePractice';
+
+/** The practice car of a job: meter, reader, hands; clock and bill; the adviser beside it unless it is to be silent. */
+const { job, practice, minutes, cost, set } = usePractice();
+const { values } = usePreferences();
+const level = computed(() => (practice.value ? levelOf(practice.value.level) : null));
+const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
+const move = computed(() => {
+  const first = job.assessment?.next[0];
+  return first && job.file ? moveSentence(first, job.file, values.sides) : '';
+});
+</script>
+
+<template>
+  <div v-if="practice && level" class="bench">
+    <header class="bill">
+      <h1>{{ level.name }}</h1>
+      <p class="figure" data-test="clock">{{ minutes.toFixed(0) }} min</p>
+      <p class="figure" data-test="bill">{{ cost.toFixed(0) }} {{ currency }}</p>
+      <button
+        class="tap small"
+        type="button"
+        :aria-pressed="practice.alone === true"
+        @click="set({ alone: practice.alone !== true })"
+      >
+        adviser silent
+      </button>
+      <button v-if="!practice.finished" class="tap" type="button" data-test="finish" @click="set({ finished: true })">
+        I am done: show the fault
+      </button>
+    </header>
+    <DebriefPanel v-if="practice.finished" />
+    <div v-else class="place">
+      <MeterPanel />
+      <div class="aside">
+        <ReaderPanel />
+        <section v-if="!practice.alone && move" class="advice" data-test="bench-advice">
+          <h2>The adviser</h2>
+          <p>
+            <b>{{ move }}</b>
+          </p>
+          <p class="muted">
+            <template v-for="(one, at) in suspects" :key="`${one.channel}${one.fault}`"
+              >{{ at > 0 ? ', ' : '' }}{{ one.fault === 'none' ? 'nothing wrong' : faultName(one.fault).toLowerCase() }}
+              {{ Math.round(100 * one.probability) }} %</template
+            >
+          </p>
+        </section>
+        <DoPanel />
+      </div>
+    </div>
+  </div>
+  <div v-else class="bench">
+    <h1>No practice car here</h1>
+    <p>This job is of a real vehicle. Practice cars are drawn on the Bench, from the garage.</p>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  padding: 16px 26px 40px;
+  display: grid;
+  gap: 16px;
+}
+
+.bill {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 22px;
+}
+
+.bill h1 {
+  flex: 1 0 auto;
+}
+
+.bill .figure {
+  font-size: 1.4rem;
+  font-weight: 680;
+}
+
+.place {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(280px, 1fr);
+  gap: 20px 34px;
+  align-items: start;
+}
+
+.aside {
+  display: grid;
+  gap: 20px;
+}
+
+.advice {
+  display: grid;
+  gap: 6px;
+  padding-left: 14px;
+  border-left: 5px solid var(--action);
+}
+
+@media (max-width: 1000px) {
+  .bench {
+    padding: 14px 16px 40px;
+  }
+
+  .place {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { onMounted, shallowRef } from 'vue';
+import type { Debrief } from '../../../bench/practice/debrief';
+import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { Channel } from '../../../core/casefile/words';
+import { faultName } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { usePreferences } from '../../stores/preferences';
+import { debriefInWorker } from '../../workers/benchClient';
+import { usePractice } from './usePractice';
+
+/** After a practice: the fault, what each move cost and was worth, the best road, and the adviser's. */
+const { job, practice } = usePractice();
+const { values } = usePreferences();
+const debrief = shallowRef<Debrief | null>(null);
+
+onMounted(async () => {
+  if (practice.value) debrief.value = await debriefInWorker(practice.value);
+});
+
+const money = (amount: number): string => `${amount.toFixed(0)} ${job.file?.owner?.currency ?? 'EUR'}`;
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+function sentence(move: string, channel: Channel | null): string {
+  return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;
+}
+function place(channel: Channel | null): string {
+  return channel ? `, ${sayChannel(channel, values.sides, job.file?.vehicle.steeringSide)}` : '';
+}
+</script>
+
+<template>
+  <section class="debrief" data-test="debrief">
+    <p v-if="!debrief" class="told" role="status">Looking back over every move…</p>
+    <template v-else>
+      <h1>
+        It was:
+        <template v-for="(one, at) in debrief.faults" :key="one.fault"
+          >{{ at > 0 ? ' and ' : '' }}{{ faultName(one.fault).toLowerCase() }}{{ place(one.channel) }}</template
+        >
+      </h1>
+      <p :class="debrief.isRight ? 'told' : 'warning'">
+        {{
+          debrief.isRight
+            ? 'Repaired rightly: the lamps stay out.'
+            : 'Not repaired: the lamps would come back. The workshop’s price is on the bill.'
+        }}
+      </p>
+      <dl class="sums">
+        <div>
+          <dt>you</dt>
+          <dd class="figure">{{ money(debrief.cost) }}</dd>
+          <dd class="muted">{{ debrief.minutes.toFixed(0) }} min, {{ debrief.partsForNothing }} parts for nothing</dd>
+        </div>
+        <div>
+          <dt>the adviser</dt>
+          <dd class="figure">{{ money(debrief.adviser.cost) }}</dd>
+          <dd class="muted">{{ debrief.adviser.isRight ? 'repaired rightly' : 'would have failed too' }}</dd>
+        </div>
+        <div>
+          <dt>who knows the fault</dt>
+          <dd class="figure">{{ money(debrief.leastCost) }}</dd>
+          <dd class="muted">
+            {{ debrief.leastRepairs.map((one) => sentence(one === 'clear' ? one : `repair:${one}`, null)).join(', ') }}
+          </dd>
+        </div>
+      </dl>
+      <div class="roads">
+        <div>
+          <h2>Your road</h2>
+          <ol class="rows">
+            <li v-for="(one, at) in debrief.moves" :key="at" class="move">
+              <span>{{ sentence(one.move, one.channel) }}</span>
+              <span class="figure">{{ money(one.cost) }}</span>
+              <span
+                class="muted worth"
+                :class="{ up: one.after > one.before + 0.05, down: one.after < one.before - 0.05 }"
+                >belief in the real fault {{ percent(one.before) }} → {{ percent(one.after) }}</span
+              >
+            </li>
+            <li v-if="debrief.moves.length === 0" class="muted">Nothing was done.</li>
+          </ol>
+        </div>
+        <div>
+          <h2>The adviser’s road</h2>
+          <ol class="rows">
+            <li v-for="(one, at) in debrief.adviser.road" :key="at" class="move">
+              <span>{{ sentence(one.move, one.channel) }}</span><span class="figure">{{ money(one.cost) }}</span>
+            </li>
+          </ol>
+        </div>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.debrief {
+  display: grid;
+  gap: 16px;
+}
+
+.sums {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px 44px;
+}
+
+.sums dt {
+  color: var(--muted);
+}
+
+.sums dd {
+  margin: 0;
+}
+
+.sums .figure {
+  font-size: 1.7rem;
+  font-weight: 680;
+}
+
+.roads {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: 18px 40px;
+}
+
+.roads ol {
+  margin: 0;
+  padding: 0;
+}
+
+.move {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 14px;
+}
+
+.worth {
+  grid-column: 1 / -1;
+  font-size: 0.92rem;
+}
+
+.worth.up {
+  color: var(--proved);
+}
+
+.worth.down {
+  color: var(--fault);
+}
+</style>

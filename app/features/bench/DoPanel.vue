@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { CHECKS } from '../../../core/adviser/moves/checks';
+import { REPAIRS } from '../../../core/adviser/moves/repairs';
+import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { Channel } from '../../../core/casefile/words';
+import { describeObservation } from '../../../core/report/describe';
+import { usePreferences } from '../../stores/preferences';
+import { usePractice } from './usePractice';
+
+/** Everything else that hands can do to the practice car: look, try, drive, ask, repair. */
+const { job, practice, act } = usePractice();
+const { values } = usePreferences();
+const answers = ref<readonly string[]>([]);
+
+interface Deed {
+  readonly check: string;
+  readonly words: string;
+  readonly minutes: number;
+  readonly ofCar: boolean;
+}
+
+const isOther = (check: string): boolean => !check.startsWith('meter:') && !check.startsWith('live:hand-spin');
+const GROUPS = [
+  { name: 'Look', fits: (check: string) => check.startsWith('look:') },
+  { name: 'Gauge', fits: (check: string) => check.startsWith('distance:') },
+  { name: 'Try', fits: (check: string) => /^(swap|substitute|unplug|live:)/.test(check) },
+  { name: 'Ask', fits: (check: string) => check.startsWith('ask:') },
+] as const;
+
+const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
+const deeds = computed<readonly Deed[]>(() => [
+  ...CHECKS.filter(
+    (one) => isOther(one.check) && !one.manner && (!one.only || !type.value || one.only === type.value),
+  ).map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, ofCar: one.of === 'car' })),
+  ...(type.value
+    ? []
+    : [
+        {
+          check: 'ask:sensor-type',
+          words: 'Find out whether the sensors are passive or active',
+          minutes: 3,
+          ofCar: true,
+        },
+      ]),
+]);
+const groups = computed(() =>
+  GROUPS.map((group) => ({ name: group.name, deeds: deeds.value.filter((one) => group.fits(one.check)) })).filter(
+    (group) => group.deeds.length > 0,
+  ),
+);
+const OF_CAR = new Set(['charged:supply', 'repaired-wire:supply', 'topped-up:elsewhere']);
+const repairs = REPAIRS.filter((one) => !one.workshop && one.repair !== 'clear');
+
+async function make(one: Deed): Promise<void> {
+  const channel: Channel | null = one.ofCar ? null : job.subject;
+  const shown = await act({ do: 'check', check: one.check, channel });
+  const { file } = job;
+  if (!shown || !file) return;
+  answers.value = shown.vehicle
+    ? ['Noted on the spec sheet.']
+    : shown.seen.map((each) => {
+        const { title, figure, detail } = describeObservation({ ...each, id: '' }, file, values);
+        return [title, figure, detail].filter(Boolean).join(', ');
+      });
+}
+
+async function mend(repair: string): Promise<void> {
+  const channel = OF_CAR.has(repair) ? null : job.subject;
+  const shown = await act({ do: 'repair', repair, channel });
+  const sentence = job.file ? moveSentence({ check: `repair:${repair}`, channel }, job.file, values.sides) : repair;
+  answers.value = [
+    `${sentence}: ${shown?.result === 'fixed' ? 'erased, driven, and the lamps stay out.' : 'erased, driven, and the lamps came back.'}`,
+  ];
+}
+</script>
+
+<template>
+  <section v-if="practice && job.file" class="do">
+    <h2>With hands and eyes</h2>
+    <ul v-if="answers.length > 0" class="told answers" role="status" data-test="deed-answer">
+      <li v-for="one in answers" :key="one">{{ one }}</li>
+    </ul>
+    <details v-for="group in groups" :key="group.name">
+      <summary>{{ group.name }}</summary>
+      <ul class="rows">
+        <li v-for="one in group.deeds" :key="one.check">
+          <button class="deed" type="button" :data-deed="one.check" @click="make(one)">
+            <span>{{ one.words }}</span><span class="muted figure">{{ one.minutes }} min</span>
+          </button>
+        </li>
+      </ul>
+    </details>
+    <details>
+      <summary>Repair</summary>
+      <p class="muted">Made properly, then erased and driven. It costs what it costs, right or wrong.</p>
+      <ul class="rows">
+        <li v-for="one in repairs" :key="one.repair">
+          <button class="deed" type="button" :data-repair="one.repair" @click="mend(one.repair)">
+            <span>{{ one.words.charAt(0).toUpperCase() + one.words.slice(1) }}</span><span class="muted figure"
+              >{{ one.minutes }} min{{ one.price ? `, ${one.price}` : '' }}</span
+            >
+          </button>
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.do {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+
+summary {
+  min-height: var(--target);
+  display: flex;
+  align-items: center;
+  font-weight: 650;
+  cursor: pointer;
+}
+
+summary::before {
+  content: '+';
+  width: 1.4em;
+  font-family: var(--mono);
+}
+
+details[open] summary::before {
+  content: '−';
+}
+
+.rows > li {
+  padding: 0;
+}
+
+.deed {
+  width: 100%;
+  min-height: var(--target);
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 14px;
+  padding: 4px 2px;
+  text-align: left;
+  background: none;
+  border: none;
+  cursor: pointer;
+}
+
+.deed:hover {
+  color: var(--action);
+}
+
+.answers {
+  margin: 0;
+  padding-left: 18px;
+}
+</style>

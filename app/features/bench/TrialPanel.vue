@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue';
+import { reliability, summarise, type CarResult, type Policy } from '../../../bench/trial/trial';
+import { runTrial, type RunningTrial } from '../../workers/benchClient';
+import TrialCharts from './TrialCharts.vue';
+
+/** The adviser measured: random cars in four hands, in two workers, to be watched and stopped. */
+const SIZES = [40, 200, 1000] as const;
+const cars = ref<number>(SIZES[0]);
+const seed = ref(1);
+const done = ref(0);
+const running = shallowRef<RunningTrial | null>(null);
+const results = shallowRef<readonly CarResult[]>([]);
+const figures = computed(() => (results.value.length > 0 ? summarise(results.value, seed.value) : null));
+const bins = computed(() => reliability(results.value.flatMap((one) => (one.act ? [one.act] : []))));
+const costs = computed(() => results.value.map((one) => one.outcomes));
+
+const NAMES: Readonly<Record<Policy, string>> = {
+  adviser: 'the adviser',
+  'part-first': 'part first',
+  flowchart: 'a fixed chart',
+  'knows-the-fault': 'knows the fault',
+};
+
+async function start(): Promise<void> {
+  done.value = 0;
+  results.value = [];
+  running.value = runTrial(cars.value, seed.value, (now) => (done.value = now));
+  results.value = await running.value.done;
+  running.value = null;
+}
+
+const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
+</script>
+
+<template>
+  <section class="trial">
+    <h2>How good is the adviser?</h2>
+    <p class="muted">
+      Random cars break by physics, not by the adviser’s own tables. Four ways of working meet the same cars. The same
+      number gives the same cars.
+    </p>
+    <div class="chips">
+      <button
+        v-for="one in SIZES"
+        :key="one"
+        type="button"
+        class="tap small"
+        :aria-pressed="cars === one"
+        :disabled="running !== null"
+        @click="cars = one"
+      >
+        {{ one }} cars
+      </button>
+      <label class="seed"
+        >number <input v-model.number="seed" type="number" min="0" max="1000000" step="1" :disabled="running !== null"
+      /></label>
+      <button v-if="!running" class="tap strong" type="button" data-test="run-trial" @click="start">
+        Run the trial
+      </button>
+      <button v-else class="tap" type="button" data-test="stop-trial" @click="running.stop()">Stop</button>
+    </div>
+    <p v-if="running" class="told" role="status" data-test="trial-progress">
+      {{ done }} of {{ cars }} cars
+      <progress :value="done" :max="cars" />
+    </p>
+    <template v-if="figures">
+      <div class="scroll">
+        <table data-test="trial-figures">
+          <thead>
+            <tr>
+              <th>over {{ figures.cars }} cars</th>
+              <th>repaired rightly</th>
+              <th>mean cost</th>
+              <th>19 of 20 below</th>
+              <th>parts for nothing</th>
+              <th>checks</th>
+              <th>minutes</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in figures.policies" :key="one.policy">
+              <th>{{ NAMES[one.policy] }}</th>
+              <td>{{ percent(one.repairedRightly) }}</td>
+              <td>{{ one.meanCost.toFixed(0) }}</td>
+              <td>{{ one.p95Cost.toFixed(0) }}</td>
+              <td>{{ one.partsForNothing.toFixed(2) }}</td>
+              <td>{{ one.checks.toFixed(1) }}</td>
+              <td>{{ one.minutes.toFixed(0) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p class="muted">
+        What it acted on was true {{ percent(1 - figures.brier) }} of the way (Brier {{ figures.brier.toFixed(3) }});
+        belief and truth are {{ percent(figures.calibrationError) }} apart on average;
+        {{ percent(figures.actedOnAt80) }} of the cars were acted on at 80 % or more.
+      </p>
+      <TrialCharts :bins="bins" :costs="costs" :names="NAMES" />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.trial {
+  display: grid;
+  gap: 12px;
+  padding: 24px 0;
+}
+
+.seed {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  color: var(--muted);
+}
+
+.seed input {
+  width: 6.5em;
+  min-height: var(--target);
+  padding: 0 10px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--raised);
+  border: 2px solid var(--line);
+  border-radius: var(--radius);
+}
+
+progress {
+  width: 180px;
+  accent-color: var(--action);
+  vertical-align: middle;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+table {
+  border-collapse: collapse;
+  min-width: 620px;
+  width: 100%;
+}
+
+th,
+td {
+  padding: 8px 14px 8px 0;
+  text-align: right;
+  border-bottom: 1px solid var(--line);
+  font-variant-numeric: tabular-nums;
+}
+
+th:first-child {
+  text-align: left;
+}
+
+thead th {
+  color: var(--muted);
+  font-weight: 500;
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,7 @@
+<script setup lang="ts">
+import BenchSheet from '../features/bench/BenchSheet.vue';
+</script>
+
+<template>
+  <BenchSheet />
+</template>
