@@ -6,7 +6,7 @@ import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/c
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
-import type { JobRecord, VehicleRecord } from '../storage/garageStorage';
+import type { GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
 import type { PracticeFile } from './practice';
 
@@ -23,6 +23,14 @@ function practiceFile(level: LevelId, seed: number): PracticeFile {
   return { ...emptyCase({ vehicle: { ...vehicle, name: PRACTICE_CAR }, owner: {} }), observations, practice };
 }
 
+/** The sample garage is laid out once; what is removed of it stays away. */
+async function layOutDemo(storage: GarageStorage, at: string): Promise<void> {
+  if ((await storage.preference('demo-laid-out')) === true) return;
+  const demo = demoGarage(at);
+  await storage.putAll(demo.vehicles, demo.jobs);
+  await storage.keepPreference('demo-laid-out', true);
+}
+
 /** The vehicles and their jobs. */
 export const useGarage = defineStore('garage', () => {
   const { storage, now, newId } = usePorts();
@@ -32,11 +40,7 @@ export const useGarage = defineStore('garage', () => {
 
   async function open(): Promise<void> {
     if (isLoaded.value) return;
-    if ((await storage.preference('demo-laid-out')) !== true) {
-      const demo = demoGarage(now());
-      await storage.putAll(demo.vehicles, demo.jobs);
-      await storage.keepPreference('demo-laid-out', true);
-    }
+    await layOutDemo(storage, now());
     storage.watchVehicles((seen) => (vehicles.value = seen));
     storage.watchJobs((seen) => {
       jobs.value = seen;

@@ -100,13 +100,13 @@ export function levelOf(id: string): Level {
   return level;
 }
 
-/** A coil that any band calls low: the first car is to be found with one reading. */
+/** A coil that any band calls low, on a car whose sensors are known: the first car is to be found with one reading. */
 const SURELY_LOW_OHM = 400;
 
 function firstCar(seed: number): World {
   const made = makeWorld(FOUR, 'passive', [{ channel: 'rear-right', fault: 'sensor-short' }], chanceFrom(seed));
   const coilOhm = made.corner('rear-right')?.sensor.coilOhm ?? Infinity;
-  return made.isNoticed && coilOhm < SURELY_LOW_OHM ? made : firstCar(seed + 1);
+  return made.isNoticed && coilOhm < SURELY_LOW_OHM && made.vehicle.sensorTypes ? made : firstCar(seed + 1);
 }
 
 /**

@@ -129,7 +129,8 @@ function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Set
   if (isOhm && (FED.includes(red) || FED.includes(black)))
     return hint('Never ohms on a fed wire: it tells nothing and may hurt the meter.');
   if (rows.length === 0) return hint('Between these two points lies no check that would decide anything.');
-  if (dial === 'mv') return hint('The millivolt range only shows overload here: that is no fault. Turn to V⎓.');
+  if (dial === 'mv')
+    return hint('The millivolt range only shows overload here: that is no fault. Turn to direct volts.');
   if (dial === 'ma') return hint('Current is measured in series: one probe on the sensor’s pin, one on the loom’s.');
   if (isOhm) return hint('Here a voltage is to be measured, not ohms.');
   return hint('The dial stands on volts; this pair wants ohms.');

@@ -29,6 +29,7 @@ const move = computed(() => {
       <p class="figure" data-test="clock">{{ minutes.toFixed(0) }} min</p>
       <p class="figure" data-test="bill">{{ cost.toFixed(0) }} {{ currency }}</p>
       <button
+        v-if="!practice.finished"
         class="tap small"
         type="button"
         :aria-pressed="practice.alone === true"

@@ -51,14 +51,14 @@ function probeOn(point: Point): 'red' | 'black' | null {
         <path d="M560 258v22M544 280h32M552 288h16" />
       </g>
       <g class="words">
-        <text x="52" y="190">ring</text>
+        <text x="52" y="194">ring</text>
         <text x="136" y="70">sensor</text>
         <text x="424" y="74">loom</text>
         <text x="664" y="126">module</text>
-        <text x="420" y="240">ground</text>
-        <text x="560" y="240">battery +</text>
-        <text x="700" y="216" class="left">feed</text>
-        <text x="152" y="216" class="left">body</text>
+        <text x="420" y="236">ground</text>
+        <text x="560" y="236">battery +</text>
+        <text x="690" y="219" class="left">feed</text>
+        <text x="152" y="219" class="left">body</text>
       </g>
       <g
         v-for="which in ['sensor', 'module'] as const"
@@ -73,7 +73,7 @@ function probeOn(point: Point): 'red' | 'black' | null {
         @keydown.enter.prevent="emit('plug', which)"
         @keydown.space.prevent="emit('plug', which)"
       >
-        <rect :x="which === 'sensor' ? 250 : 536" y="14" width="58" height="36" rx="8" />
+        <rect :x="which === 'sensor' ? 240 : 526" y="8" width="78" height="44" rx="8" />
         <text :x="which === 'sensor' ? 279 : 565" y="38">{{ plugs[which] ? 'open' : 'shut' }}</text>
         <path :d="which === 'sensor' ? 'M279 50v20' : 'M565 50v20'" />
       </g>
@@ -137,7 +137,7 @@ svg {
 }
 
 text {
-  font: 600 16px var(--text);
+  font: 600 21px var(--text);
   fill: var(--ink);
   text-anchor: middle;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, shallowRef } from 'vue';
-import type { Debrief } from '../../../bench/practice/debrief';
+import type { Debrief, WeighedMove } from '../../../bench/practice/debrief';
 import { moveSentence } from '../../../core/adviser/moves/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/report/names';
@@ -20,6 +20,14 @@ onMounted(async () => {
 
 const money = (amount: number): string => `${amount.toFixed(0)} ${job.file?.owner?.currency ?? 'EUR'}`;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
+/** A repair after which the fault is hardly believed any more has cured it. */
+function isGone(one: WeighedMove): boolean {
+  return one.move.startsWith('repair:') && one.after < 0.02;
+}
+function worth(one: WeighedMove): string {
+  if (isGone(one)) return 'the fault is gone';
+  return `belief in the real fault ${percent(one.before)} → ${percent(one.after)}`;
+}
 function sentence(move: string, channel: Channel | null): string {
   return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;
 }
@@ -73,8 +81,11 @@ function place(channel: Channel | null): string {
               <span class="figure">{{ money(one.cost) }}</span>
               <span
                 class="muted worth"
-                :class="{ up: one.after > one.before + 0.05, down: one.after < one.before - 0.05 }"
-                >belief in the real fault {{ percent(one.before) }} → {{ percent(one.after) }}</span
+                :class="{
+                  up: isGone(one) || one.after > one.before + 0.05,
+                  down: !isGone(one) && one.after < one.before - 0.05,
+                }"
+                >{{ worth(one) }}</span
               >
             </li>
             <li v-if="debrief.moves.length === 0" class="muted">Nothing was done.</li>

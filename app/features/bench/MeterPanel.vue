@@ -19,7 +19,7 @@ const isWiggling = ref(false);
 const display = ref('');
 const said = ref('');
 
-const SIGNS: Readonly<Record<Dial, string>> = { ohm: 'Ω', beep: '•))', dc: 'V⎓', mv: 'mV', ac: 'V~', ma: 'mA' };
+const SIGNS: Readonly<Record<Dial, string>> = { ohm: 'Ω', beep: '•))', dc: 'V', mv: 'mV', ac: 'V~', ma: 'mA' };
 const WORDS: Readonly<Record<Dial, string>> = {
   ohm: 'resistance',
   beep: 'continuity',
@@ -86,7 +86,10 @@ async function measure(): Promise<void> {
             :data-dial="one"
             @click="dial = one"
           >
-            {{ SIGNS[one] }}
+            {{ SIGNS[one]
+            }}<svg v-if="one === 'dc'" class="direct" viewBox="0 0 20 12" aria-hidden="true">
+              <path d="M1 3h18M1 9h4M8 9h4M15 9h4" />
+            </svg>
           </button>
         </div>
       </div>
@@ -166,6 +169,21 @@ async function measure(): Promise<void> {
   font-family: var(--mono);
   justify-content: center;
   padding: 0 4px;
+}
+
+.dial [aria-checked='true'] {
+  background: var(--bar-action);
+  border-color: var(--bar-action);
+  color: var(--bar-action-text);
+}
+
+.direct {
+  width: 20px;
+  height: 12px;
+  margin-left: 4px;
+  stroke: currentcolor;
+  stroke-width: 2;
+  fill: none;
 }
 
 .ask {

@@ -92,9 +92,9 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
         </table>
       </div>
       <p class="muted">
-        What it acted on was true {{ percent(1 - figures.brier) }} of the way (Brier {{ figures.brier.toFixed(3) }});
-        belief and truth are {{ percent(figures.calibrationError) }} apart on average;
-        {{ percent(figures.actedOnAt80) }} of the cars were acted on at 80 % or more.
+        Belief and truth are {{ percent(figures.calibrationError) }} apart on average when it first acts, Brier score
+        {{ figures.brier.toFixed(3) }} (0 is perfect); {{ percent(figures.actedOnAt80) }} of the cars were acted on at
+        80 % or more.
       </p>
       <TrialCharts :bins="bins" :costs="costs" :names="NAMES" />
     </template>

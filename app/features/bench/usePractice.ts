@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watchEffect } from 'vue';
 import { PracticeSession, type Practice, type PracticeAction, type Shown } from '../../../bench/practice/session';
-import type { CaseFile, Observation, Repair } from '../../../core/casefile/contract';
+import type { CaseFile, Repair } from '../../../core/casefile/contract';
 import { practiceOf, type PracticeFile } from '../../stores/practice';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';

@@ -4,15 +4,24 @@ import type { Row, Table, TypedTable } from './table';
 
 const COIL = ['inside', 'low', 'high', 'near-zero', 'open', 'unsteady'];
 const SOUND_COIL: Row = {
-  gives: { inside: 0.92, open: 0.02, unsteady: 0.01, low: 0.015, high: 0.03 },
+  gives: { inside: 0.925, open: 0.02, unsteady: 0.01, low: 0.013, high: 0.03, 'near-zero': 0.002 },
   why: 'in the band; two in a hundred read open for want of contact',
 };
 
 /** A reading across an active sensor condemns nothing: it may overload, or show its electronics. */
 const ACROSS_ACTIVE: Row = {
-  gives: { open: 0.62, high: 0.3, inside: 0.03, low: 0.02, 'near-zero': 0.02 },
+  gives: { open: 0.63, high: 0.31, inside: 0.03, low: 0.012, 'near-zero': 0.008 },
   why: 'electronics, no coil',
 };
+
+/** But hardly any ohm at all is a short, whatever sits behind the pins. */
+const SHORT_ACROSS_ACTIVE: Table['rows'] = [
+  {
+    for: ['sensor-short', 'lead-short/across'],
+    gives: { 'near-zero': 0.5, low: 0.18, open: 0.16, high: 0.12 },
+    why: 'a bridge across the pins',
+  },
+];
 
 const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Table => ({
   topic,
@@ -46,7 +55,7 @@ export const SENSOR_RESISTANCE: TypedTable = {
       },
       {
         for: ['sensor-short/turns'],
-        gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 },
+        gives: { low: 0.72, 'near-zero': 0.22, inside: 0.04, open: 0.005 },
         why: 'bridged turns read low',
       },
       {
@@ -76,22 +85,22 @@ export const SENSOR_RESISTANCE: TypedTable = {
       },
       {
         for: ['plug-corroded'],
-        gives: { inside: 0.74, high: 0.14, unsteady: 0.07, open: 0.03 },
+        gives: { inside: 0.75, high: 0.14, unsteady: 0.07, open: 0.03, low: 0.007, 'near-zero': 0.003 },
         why: 'the probes scrape through',
       },
       {
         for: ['sensor-weak'],
-        gives: { inside: 0.82, low: 0.07, high: 0.07, open: 0.01 },
+        gives: { inside: 0.83, low: 0.06, high: 0.08, open: 0.015, unsteady: 0.013, 'near-zero': 0.002 },
         why: 'a weak magnet is no weak coil',
       },
       {
         for: ['sensor-damaged'],
-        gives: { inside: 0.84, low: 0.05, high: 0.05, open: 0.03 },
+        gives: { inside: 0.85, low: 0.045, high: 0.06, open: 0.03, unsteady: 0.012, 'near-zero': 0.003 },
         why: 'the tip is hurt, seldom the coil',
       },
     ],
   },
-  active: nothing('sensor-resistance', COIL, ACROSS_ACTIVE),
+  active: { ...nothing('sensor-resistance', COIL, ACROSS_ACTIVE), rows: SHORT_ACROSS_ACTIVE },
 };
 
 export const SENSOR_WIGGLE: TypedTable = {
@@ -248,7 +257,7 @@ export const MODULE_END: TypedTable = {
       },
       {
         for: ['sensor-short/turns'],
-        gives: { low: 0.86, 'near-zero': 0.09, inside: 0.03, open: 0.005 },
+        gives: { low: 0.72, 'near-zero': 0.22, inside: 0.04, open: 0.005 },
         why: 'seen through the loom',
       },
       {
@@ -274,7 +283,7 @@ export const MODULE_END: TypedTable = {
       { for: ['loom-crossed'], gives: { inside: 0.7, open: 0.18 }, why: 'two wires exchanged read the same' },
       {
         for: ['sensor-weak', 'sensor-damaged'],
-        gives: { inside: 0.83, low: 0.06, high: 0.06, open: 0.02 },
+        gives: { inside: 0.84, low: 0.055, high: 0.07, open: 0.02, unsteady: 0.012, 'near-zero': 0.003 },
         why: 'seldom the coil',
       },
     ],
