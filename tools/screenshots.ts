@@ -20,11 +20,41 @@ const VIEWS: readonly (readonly [
   ['fix', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 1280, 800],
   ['prove', '#/job/pebble-loom/prove', 1280, 800],
   ['notebook', '#/job/tansy-lead/notebook', 1280, 800],
+  ['bench', '#/bench', 1280, 800, practise],
+  ['debrief', '#/bench', 1280, 800, lookBack],
+  ['trial', '#/bench', 1280, 800, tryOut],
   ['find-phone', '#/job/bertie-deaf/find', 390, 844],
   ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
   ['tap-along', '#/job/pebble-new/codes', 390, 844, tapAlong],
   ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844],
 ];
+
+/** A first practice car: its reader has lost the link, its sensor has been measured. */
+async function practise(page: Page): Promise<void> {
+  await page.locator('[data-level="first"]').click();
+  await page.locator('[data-test="reader-read"]').click();
+  await page.locator('[data-test="reader-told"]').waitFor();
+  for (const target of ['[data-point="S1"]', '[data-point="S2"]', '[data-plug="sensor"]', '[data-test="measure"]'])
+    await page.locator(target).click();
+  await page.waitForTimeout(900);
+}
+
+async function lookBack(page: Page): Promise<void> {
+  await practise(page);
+  await page.getByText('Repair', { exact: true }).click();
+  await page.locator('[data-repair="replaced:sensor"]').click();
+  await page.locator('[data-test="deed-answer"]').waitFor();
+  await page.locator('[data-test="finish"]').click();
+  await page.getByText('Your road').waitFor({ timeout: 30_000 });
+}
+
+async function tryOut(page: Page): Promise<void> {
+  await page.getByRole('button', { name: '200 cars' }).click();
+  await page.locator('[data-test="run-trial"]').click();
+  await page.locator('[data-test="chart-costs"] svg').first().waitFor({ timeout: 300_000 });
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.waitForTimeout(600);
+}
 
 /** A take of code 23, as it is being tapped. */
 async function tapAlong(page: Page): Promise<void> {

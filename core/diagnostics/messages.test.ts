@@ -42,7 +42,7 @@ describe('messages as the standard writes them', () => {
   test('codes with status; a cut-off last one is left out', () =>
     expect(
       codesIn(bytes('ff 40 34 13 09 40 31 1f 28 c1 21 00 04 40 37')).map((one) => `${one.code} ${one.status}`),
-    ).toEqual(['C0034-13 current', 'C0031-1F stored', 'U0121-00 pending']));
+    ).toEqual(['C0034-13 current', 'C0031-1F stored', 'U0121 pending']));
 
   test('speeds, with a missing one', () => expect(speedsIn(bytes('02 bc ff ff 00 00'))).toEqual([7, null, 0]));
 });

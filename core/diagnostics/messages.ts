@@ -80,15 +80,19 @@ export interface ReadCode {
   readonly statusByte: number;
 }
 
+/** A failure type byte that tells nothing more (ISO 15031-6). */
+const NO_TYPE = 0x00;
+
 /**
  * The text of a three-byte code: two bits of letter, two of first digit (ISO 15031-6), then the failure type byte.
- * @param bytes three bytes. @returns such as `C0034-13`.
+ * @param bytes three bytes. @returns such as `C0034-13`; without the type where it tells none (00).
  * @example codeText([0x40, 0x34, 0x13]) // => "C0034-13"
  */
 export function codeText(bytes: readonly [number, number, number]): string {
   const hex = (byte: number): string => byte.toString(16).toUpperCase().padStart(2, '0');
   const [high, low, type] = bytes;
-  return `${'PCBU'[high >> 6]}${(high >> 4) & 3}${hex(high).charAt(1)}${hex(low)}-${hex(type)}`;
+  const code = `${'PCBU'[high >> 6]}${(high >> 4) & 3}${hex(high).charAt(1)}${hex(low)}`;
+  return type === NO_TYPE ? code : `${code}-${hex(type)}`;
 }
 
 /**

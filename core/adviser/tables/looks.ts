@@ -116,8 +116,8 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
       [['plug-loose'], { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, 'seen or felt'],
       [
         ['sensor-short', 'loom-open', 'lead-open'],
-        { sound: 0.87, corroded: 0.07, wet: 0.04 },
-        'wet places come together',
+        { sound: 0.92, corroded: 0.038, wet: 0.025 },
+        'wet places come together, beyond what pairs.ts tells of them',
       ],
     ],
     { corroded: 0.022, wet: 0.014, loose: 0.01, bent: 0.003, unplugged: 0.001 },
