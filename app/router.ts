@@ -4,6 +4,7 @@ import { createRouter, createWebHashHistory, type Router } from 'vue-router';
 export function createAppRouter(): Router {
   return createRouter({
     history: createWebHashHistory(),
+    scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
       { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { judged, openGarage } from './support';
+import { byTest, judged, openGarage } from './support';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -21,4 +21,9 @@ test('after the first load everything works without a network, deep links too', 
   await expect(page.getByRole('heading', { name: 'The signal path, front left' })).toBeVisible();
   await judged(page);
   await expect(page.locator('[data-segment="ring"]').first()).toHaveAttribute('data-state', 'suspect');
+
+  await page.goto('/#/bench');
+  await page.locator('[data-level="easy"]').click();
+  await byTest(page, 'reader-read').click();
+  await expect(byTest(page, 'reader-told')).toContainText('modules asked');
 });

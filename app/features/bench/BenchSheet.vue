@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { levelOf } from '../../../bench/practice/levels';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
 import { faultName } from '../../../core/report/names';
-import { usePreferences } from '../../stores/preferences';
+import { percent } from '../../shared/path/pathView';
 import DebriefPanel from './DebriefPanel.vue';
 import DoPanel from './DoPanel.vue';
 import MeterPanel from './MeterPanel.vue';
@@ -12,14 +11,9 @@ import { usePractice } from './usePractice';
 
 /** The practice car of a job: meter, reader, hands; clock and bill; the adviser beside it unless it is to be silent. */
 const { job, practice, minutes, cost, set } = usePractice();
-const { values } = usePreferences();
 const level = computed(() => (practice.value ? levelOf(practice.value.level) : null));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
-const move = computed(() => {
-  const first = job.assessment?.next[0];
-  return first && job.file ? moveSentence(first, job.file, values.sides) : '';
-});
 </script>
 
 <template>
@@ -46,17 +40,16 @@ const move = computed(() => {
       <MeterPanel />
       <div class="aside">
         <ReaderPanel />
-        <section v-if="!practice.alone && move" class="advice" data-test="bench-advice">
-          <h2>The adviser</h2>
-          <p>
-            <b>{{ move }}</b>
-          </p>
-          <p class="muted">
-            <template v-for="(one, at) in suspects" :key="`${one.channel}${one.fault}`"
-              >{{ at > 0 ? ', ' : '' }}{{ one.fault === 'none' ? 'nothing wrong' : faultName(one.fault).toLowerCase() }}
-              {{ Math.round(100 * one.probability) }} %</template
-            >
-          </p>
+        <section v-if="!practice.alone && suspects.length > 0" class="advice" data-test="bench-advice">
+          <h2>What the adviser suspects</h2>
+          <ul class="rows">
+            <li v-for="one in suspects" :key="`${one.channel}${one.fault}`" class="suspect">
+              <span>{{ one.fault === 'none' ? 'nothing wrong' : faultName(one.fault).toLowerCase() }}</span><span
+                class="figure"
+                >{{ percent(one.probability) }}</span
+              >
+            </li>
+          </ul>
         </section>
         <DoPanel />
       </div>
@@ -108,6 +101,12 @@ const move = computed(() => {
   gap: 6px;
   padding-left: 14px;
   border-left: 5px solid var(--action);
+}
+
+.suspect {
+  display: flex;
+  justify-content: space-between;
+  gap: 14px;
 }
 
 @media (max-width: 1000px) {
