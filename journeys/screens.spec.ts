@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
-import { openGarage } from './support';
+import { expect, test, type Page } from '@playwright/test';
+import { byTest, openGarage } from './support';
 
 const VIEWS = [
   ['garage', '/#/'],
@@ -13,9 +13,25 @@ const VIEWS = [
   ['guide', '/#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right'],
   ['prove', '/#/job/pebble-loom/prove'],
   ['notebook', '/#/job/tansy-lead/notebook'],
+  ['bench', '/#/bench'],
   ['lost', '/#/nowhere'],
   ['missing job', '/#/job/none/dash'],
 ] as const;
+
+async function inOrder(page: Page, name: string): Promise<void> {
+  const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
+  expect(content, name).toBeLessThanOrEqual(window ?? 0);
+  const found = await new AxeBuilder({ page }).disableRules(['region', 'page-has-heading-one']).analyze();
+  expect(
+    found.violations.map(
+      (one) =>
+        `${name}: ${one.id}: ${one.nodes
+          .slice(0, 2)
+          .map((node) => node.html)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
+}
 
 for (const [width, height] of [
   [1280, 800],
@@ -27,19 +43,15 @@ for (const [width, height] of [
     for (const [name, address] of VIEWS) {
       await page.goto(address);
       await expect(page.locator('h1').first(), name).toBeVisible();
-      const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
-      expect(content, name).toBeLessThanOrEqual(window ?? 0);
-      const found = await new AxeBuilder({ page }).disableRules(['region', 'page-has-heading-one']).analyze();
-      expect(
-        found.violations.map(
-          (one) =>
-            `${name}: ${one.id}: ${one.nodes
-              .slice(0, 2)
-              .map((node) => node.html)
-              .join(' | ')}`,
-        ),
-      ).toEqual([]);
+      await inOrder(page, name);
     }
+    await page.goto('/#/bench');
+    await page.locator('[data-level="first"]').click();
+    await expect(byTest(page, 'clock')).toBeVisible();
+    await inOrder(page, 'practice');
+    await byTest(page, 'finish').click();
+    await expect(page.getByText('Your road')).toBeVisible({ timeout: 30_000 });
+    await inOrder(page, 'debrief');
   });
 
 test('keys go to the stages, and do nothing while typing', async ({ page }) => {

@@ -119,7 +119,7 @@ useShortcuts({
         :sides="preferences.values.sides"
         @select="job.setSubject"
       />
-      <main v-if="job.file" class="main"><RouterView /></main>
+      <main v-if="job.file" class="main" tabindex="0"><RouterView /></main>
     </div>
     <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
     <NextMoveBar
