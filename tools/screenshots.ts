@@ -82,6 +82,16 @@ const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-sync'],
 });
+/** The server is up within a second on a quiet machine. */
+async function serverIsUp(): Promise<void> {
+  for (let tries = 0; tries < 40; tries += 1) {
+    const answer = await fetch(`http://127.0.0.1:${PORT}/`).catch(() => null);
+    if (answer?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+}
+
+await serverIsUp();
 try {
   for (const [name, address, width, height, act] of VIEWS.filter(
     ([one]) => wanted.length === 0 || wanted.includes(one),

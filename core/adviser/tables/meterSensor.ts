@@ -90,12 +90,12 @@ export const SENSOR_RESISTANCE: TypedTable = {
       },
       {
         for: ['sensor-weak'],
-        gives: { inside: 0.83, low: 0.06, high: 0.08, open: 0.015, unsteady: 0.013, 'near-zero': 0.002 },
+        gives: { inside: 0.86, low: 0.025, high: 0.085, open: 0.015, unsteady: 0.013, 'near-zero': 0.002 },
         why: 'a weak magnet is no weak coil',
       },
       {
         for: ['sensor-damaged'],
-        gives: { inside: 0.85, low: 0.045, high: 0.06, open: 0.03, unsteady: 0.012, 'near-zero': 0.003 },
+        gives: { inside: 0.87, low: 0.025, high: 0.06, open: 0.03, unsteady: 0.012, 'near-zero': 0.003 },
         why: 'the tip is hurt, seldom the coil',
       },
     ],
@@ -283,7 +283,7 @@ export const MODULE_END: TypedTable = {
       { for: ['loom-crossed'], gives: { inside: 0.7, open: 0.18 }, why: 'two wires exchanged read the same' },
       {
         for: ['sensor-weak', 'sensor-damaged'],
-        gives: { inside: 0.84, low: 0.055, high: 0.07, open: 0.02, unsteady: 0.012, 'near-zero': 0.003 },
+        gives: { inside: 0.87, low: 0.025, high: 0.07, open: 0.02, unsteady: 0.012, 'near-zero': 0.003 },
         why: 'seldom the coil',
       },
     ],
