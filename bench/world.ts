@@ -5,6 +5,7 @@ import { otherSide } from '../core/vehicle/channels';
 import { BREAK_OHM, type Car, type Corner } from './car/corner';
 import { signalOf } from './car/signal';
 import { soundCorner } from './car/soundCar';
+import { wheelKmh, type Motion } from './car/wheels';
 import type { Chance } from './chance';
 import { readMeter } from './meter';
 import {
@@ -104,6 +105,15 @@ export class World {
     const kmh = 3.6 * corner.circumferenceM;
     const signal = signalOf(corner, this.car, this.chance);
     return signal.cutInKmh > kmh ? 0 : kmh * signal.ratio;
+  }
+
+  /** Live speed of a wheel on the road, km/h: in a bend the outer wheels really are faster; null where the module has none. */
+  roadSpeedOf(channel: Channel, motion: Motion): number | null {
+    const corner = this.corner(channel);
+    if (!corner) return null;
+    const own = channel === 'rear-axle' ? motion.kmh : wheelKmh(channel, motion);
+    const signal = signalOf(corner, this.car, this.chance);
+    return signal.cutInKmh > own ? 0 : own * signal.ratio;
   }
 
   private store(code: Code): void {

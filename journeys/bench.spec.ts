@@ -44,6 +44,8 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await expect(byTest(page, 'meter-display')).toContainText('Ω');
   await byTest(page, 'reader-spin').click();
   await expect(byTest(page, 'reader-told')).toContainText('recorded');
+  await byTest(page, 'reader-drive').click();
+  await expect(byTest(page, 'reader-told')).toContainText('longer way');
   await expect(byTest(page, 'bill')).not.toHaveText('0 EUR');
 
   const minutes = await byTest(page, 'clock').textContent();

@@ -38,7 +38,14 @@ describe('the reader over the socket', () => {
     const socket = new WebSocket(address + READER_PATH);
     socket.on('open', () => {
       socket.send(Uint8Array.of(0x28, 0x19));
-      socket.send(JSON.stringify({ practice: { level: 'first', seed: 1, actions: [] }, spun: null, dropAfter: null }));
+      socket.send(
+        JSON.stringify({
+          practice: { level: 'first', seed: 1, actions: [] },
+          spun: null,
+          motion: null,
+          dropAfter: null,
+        }),
+      );
     });
     const answers = await new Promise<number>((resolve) => {
       let heard = 0;

@@ -124,7 +124,7 @@ describe('probes on the drawn bench', () => {
 });
 
 describe('the introduction to the reader', () => {
-  const hello = { practice: FIRST, spun: null, dropAfter: null };
+  const hello = { practice: FIRST, spun: null, motion: null, dropAfter: null };
   test('is read, and plugs into the same car', () => {
     const read = readHello(JSON.stringify({ ...hello, practice: { ...FIRST, actions: ROAD } }));
     expect(read?.practice.actions).toEqual(ROAD);
@@ -139,6 +139,7 @@ describe('the introduction to the reader', () => {
       'too many actions',
       JSON.stringify({ ...hello, practice: { ...FIRST, actions: Array.from({ length: 500 }, () => ROAD[0]) } }),
     ],
+    ['a car that flies', JSON.stringify({ ...hello, motion: { kmh: 900, steer: 0 } })],
     ['a wheel that is none', JSON.stringify({ ...hello, spun: 'spare' })],
   ])('%s is refused', (_why, text) => expect(readHello(text)).toBeNull());
 });

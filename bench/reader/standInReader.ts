@@ -1,6 +1,7 @@
 import { MODULES, type Link, type ModuleName, type Timer } from '../../core/diagnostics/link';
 import { codeBytes, PENDING, SERVICE, WHEEL_SPEEDS } from '../../core/diagnostics/messages';
 import type { Channel } from '../../core/casefile/words';
+import type { Motion } from '../car/wheels';
 import type { World } from '../world';
 
 /** What goes wrong with the reader, beside the car's own faults. */
@@ -29,10 +30,11 @@ const refuse = (service: number, code: number): Uint8Array => Uint8Array.of(SERV
 
 /** The reader's side of ISO 14229 over a car of the bench. */
 export class StandInReader {
-  /** @param world the car. @param spun the wheel that is being spun by hand, if any. */
+  /** @param world the car. @param spun the wheel that is being spun by hand, if any. @param motion how the car is driven, if it is. */
   constructor(
     private readonly world: World,
     private readonly spun: Channel | null = null,
+    private readonly motion: Motion | null = null,
   ) {}
 
   private codes(module: ModuleName, mask: number): Uint8Array {
@@ -46,7 +48,8 @@ export class StandInReader {
 
   private speeds(): Uint8Array {
     const values = this.world.vehicle.channels.flatMap((channel) => {
-      const kmh = this.world.speedOf(channel, this.spun);
+      const { motion, world } = this;
+      const kmh = motion ? world.roadSpeedOf(channel, motion) : world.speedOf(channel, this.spun);
       const raw = kmh === null ? NO_SPEED : Math.min(NO_SPEED - 1, Math.round(kmh * 100));
       return [raw >> 8, raw & 0xff];
     });

@@ -11,7 +11,7 @@ export const realTimer: Timer = {
   },
 };
 
-const HELLO: Hello = { practice: { level: 'first', seed: 3, actions: [] }, spun: null, dropAfter: null };
+const HELLO: Hello = { practice: { level: 'first', seed: 3, actions: [] }, spun: null, motion: null, dropAfter: null };
 
 /** What every way to the reader must keep: the same words for socket and worker. */
 export function linkContract(open: (hello: Hello) => Promise<Link>): void {
@@ -39,6 +39,14 @@ export function linkContract(open: (hello: Hello) => Promise<Link>): void {
     const client = await connect({ spun: 'front-left' });
     const speeds = await client.wheelSpeeds();
     expect(speeds.ok && speeds.value.map((one) => (one ?? 0) > 5)).toEqual([true, false, false, false]);
+    client.close();
+  });
+  test('in a bend to the left the right wheel is the faster one', async () => {
+    const client = await connect({ motion: { kmh: 30, steer: 0.13 } });
+    const speeds = await client.wheelSpeeds();
+    const [left = 0, right = 0] = speeds.ok ? speeds.value : [];
+    expect(left).toBeGreaterThan(25);
+    expect(right).toBeGreaterThan((left ?? 0) + 1);
     client.close();
   });
   test('erasing is answered', async () => {

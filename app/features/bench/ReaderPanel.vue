@@ -50,6 +50,15 @@ const speeds = computed(() =>
       >
         Spin {{ spoken }}, watch
       </button>
+      <button
+        class="tap"
+        type="button"
+        :disabled="reader.isBusy.value"
+        data-test="reader-drive"
+        @click="reader.drive()"
+      >
+        Drive a bend, watch
+      </button>
       <button v-if="reader.isBusy.value" class="tap quiet" type="button" @click="reader.cancel()">Stop</button>
     </div>
     <p v-if="!hasCodes" class="muted">Record before you erase: erasing opens once a code stands in the job.</p>

@@ -1,52 +1,22 @@
-import { ref, shallowRef } from 'vue';
-import { dropOf } from '../../../bench/practice/session';
-import { DiagnosticClient, sweep } from '../../../core/diagnostics/client';
+import { shallowRef } from 'vue';
+import { sweep } from '../../../core/diagnostics/client';
 import type { ModuleName } from '../../../core/diagnostics/link';
 import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
-import { browserTimer } from '../../workers/browserTimer';
-import { openLink } from '../../workers/readerClient';
+import { useErrand } from './useErrand';
 import { usePractice } from './usePractice';
+
+/** A bend of some twenty metres, taken slowly. */
+const A_BEND = { kmh: 30, steer: 0.13 } as const;
 
 const MODULES: readonly ModuleName[] = ['abs', 'engine', 'airbag', 'instruments'];
 
-/** The stand-in reader: plugged in for each errand, over the server's socket or, without one, in this browser. */
+/** What the stand-in reader can be asked for. */
 export function useReader() {
-  const { job, practice, act } = usePractice();
-  const isBusy = ref(false);
-  const told = ref('');
-  const isLost = ref(false);
+  const { job, act } = usePractice();
+  const { isBusy, told, isLost, plugIn, errand, cancel } = useErrand();
   const asked = shallowRef<readonly ModuleName[]>([]);
   const speeds = shallowRef<readonly (number | null)[]>([]);
-  let client: DiagnosticClient | null = null;
-
-  async function plugIn(spun: Channel | null = null): Promise<DiagnosticClient> {
-    const now = practice.value;
-    if (!now) throw new Error('no practice car');
-    const { level, seed, actions } = now;
-    const plain = JSON.parse(JSON.stringify({ level, seed, actions })) as typeof now;
-    const { link, via } = await openLink({ practice: plain, spun, dropAfter: dropOf(now) });
-    told.value = via === 'socket' ? 'Linked over the server.' : 'Linked within this browser: no network needed.';
-    client = new DiagnosticClient(link, browserTimer);
-    return client;
-  }
-
-  /** One errand with the reader; whatever happens is said, and the link is let go. */
-  async function errand(make: () => Promise<void>): Promise<void> {
-    if (isBusy.value) return;
-    isBusy.value = true;
-    isLost.value = false;
-    try {
-      await make();
-    } catch (error) {
-      isLost.value = true;
-      told.value = `The reader cannot be reached: ${error instanceof Error ? error.message : 'no link'}. Nothing was lost.`;
-    } finally {
-      client?.close();
-      client = null;
-      isBusy.value = false;
-    }
-  }
 
   /** Reads the modules that have not been read yet; what was read is kept at once, even when the link is lost on the way. */
   const read = (): Promise<void> =>
@@ -84,7 +54,7 @@ export function useReader() {
   /** Spins a wheel and watches the four speeds over the link; the finding is recorded. */
   const spin = (channel: Channel): Promise<void> =>
     errand(async () => {
-      const seen = await (await plugIn(channel)).wheelSpeeds();
+      const seen = await (await plugIn({ spun: channel })).wheelSpeeds();
       speeds.value = seen.ok ? seen.value : [];
       const shown = await act({ do: 'check', check: 'live:hand-spin', channel });
       const [live] = shown?.seen ?? [];
@@ -92,6 +62,16 @@ export function useReader() {
       else told.value = live?.kind === 'live' ? 'One turn a second by hand. The finding is recorded.' : '';
     });
 
-  const cancel = (): void => client?.cancel();
-  return { isBusy, told, isLost, asked, speeds, read, erase, spin, cancel };
+  /** Drives a bend and watches the four speeds over the link; what the drive shows of each corner is recorded. */
+  const drive = (): Promise<void> =>
+    errand(async () => {
+      const seen = await (await plugIn({ motion: A_BEND })).wheelSpeeds();
+      speeds.value = seen.ok ? seen.value : [];
+      await act({ do: 'check', check: 'live:drive', channel: job.subject });
+      told.value = seen.ok
+        ? `A bend to the left at ${A_BEND.kmh} km/h: the right wheels run on the longer way. The findings of the drive are recorded.`
+        : `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
+    });
+
+  return { isBusy, told, isLost, asked, speeds, read, erase, spin, drive, cancel };
 }

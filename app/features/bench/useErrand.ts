@@ -1,0 +1,53 @@
+import { ref } from 'vue';
+import { dropOf } from '../../../bench/practice/session';
+import type { Hello } from '../../../bench/reader/serve';
+import { DiagnosticClient } from '../../../core/diagnostics/client';
+import { browserTimer } from '../../workers/browserTimer';
+import { openLink } from '../../workers/readerClient';
+import { usePractice } from './usePractice';
+
+/** One errand after the other with the stand-in reader: plugged in for each, over the server's socket or, without one, in this browser. */
+export function useErrand() {
+  const { practice } = usePractice();
+  const isBusy = ref(false);
+  const told = ref('');
+  const isLost = ref(false);
+  let client: DiagnosticClient | null = null;
+
+  async function plugIn(moving: Partial<Pick<Hello, 'spun' | 'motion'>> = {}): Promise<DiagnosticClient> {
+    const now = practice.value;
+    if (!now) throw new Error('no practice car');
+    const { level, seed, actions } = now;
+    const plain = JSON.parse(JSON.stringify({ level, seed, actions })) as typeof now;
+    const { link, via } = await openLink({
+      practice: plain,
+      spun: null,
+      motion: null,
+      ...moving,
+      dropAfter: dropOf(now),
+    });
+    told.value = via === 'socket' ? 'Linked over the server.' : 'Linked within this browser: no network needed.';
+    client = new DiagnosticClient(link, browserTimer);
+    return client;
+  }
+
+  /** One errand with the reader; whatever happens is said, and the link is let go. */
+  async function errand(make: () => Promise<void>): Promise<void> {
+    if (isBusy.value) return;
+    isBusy.value = true;
+    isLost.value = false;
+    try {
+      await make();
+    } catch (error) {
+      isLost.value = true;
+      told.value = `The reader cannot be reached: ${error instanceof Error ? error.message : 'no link'}. Nothing was lost.`;
+    } finally {
+      client?.close();
+      client = null;
+      isBusy.value = false;
+    }
+  }
+
+  const cancel = (): void => client?.cancel();
+  return { isBusy, told, isLost, plugIn, errand, cancel };
+}
