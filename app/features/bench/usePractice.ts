@@ -65,6 +65,8 @@ export function usePractice() {
       const before = practiceOf(file);
       if (!before) return file;
       const session = sessionOf(before);
+      /* Ahead of its file from here on: whatever goes wrong, all is done again from what is stored. */
+      kept = null;
       shown = session.act(action);
       const after = withShown(file, action, shown);
       const { level, seed, actions } = practiceOf(after) as Practice;
