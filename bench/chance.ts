@@ -12,12 +12,22 @@ export interface Chance {
   readonly weighted: <T>(list: readonly (readonly [T, number])[]) => T;
   /** Gaussian with mean 0 and deviation 1 (Box and Muller 1958). */
   readonly gaussian: () => number;
+  /** Draws of their own under a name: a new draw in one branch changes no other. */
+  readonly branch: (name: string) => Chance;
+}
+
+/** A seed from a seed and a name: FNV-1a, 32 bits. */
+function seedOf(seed: number, name: string): number {
+  let hash = (0x811c9dc5 ^ seed) >>> 0;
+  for (let at = 0; at < name.length; at += 1) hash = Math.imul(hash ^ name.charCodeAt(at), 0x01000193) >>> 0;
+  return hash;
 }
 
 /**
  * Random numbers that repeat: mulberry32, a 32-bit generator in the public domain.
  * @param seed any whole number. @returns draws; `pick` and `weighted` throw RangeError on an empty list.
  * @example chanceFrom(1).next() === chanceFrom(1).next() // => true
+ * @example chanceFrom(1).branch('car').next() === chanceFrom(1).branch('past').next() // => false
  */
 export function chanceFrom(seed: number): Chance {
   let state = seed >>> 0;
@@ -48,6 +58,7 @@ export function chanceFrom(seed: number): Chance {
       }
       return first(list)[0];
     },
+    branch: (name) => chanceFrom(seedOf(seed, name)),
     gaussian: () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
   };
 }

@@ -3,10 +3,17 @@ import { FAULT_PAIRS } from '../core/adviser/pairs';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, SensorType } from '../core/casefile/words';
 import { breakCar } from './car/breakages';
+import type { Car } from './car/corner';
 import { soundCar } from './car/soundCar';
 import type { Chance } from './chance';
-import { drawStrategy, type Seen } from './monitor';
-import { World, type HiddenFault } from './world';
+import { drawMeter } from './meter/kinds';
+import { flashMeanings, codeOf, type Seen } from './monitor/codes';
+import type { Trip } from './monitor/drive';
+import { remembered, type Memory } from './monitor/memory';
+import { onTheRoad, WET_SHARE } from './monitor/monitor';
+import { drawStrategy, type Strategy } from './monitor/strategy';
+import { drawNames } from './reader/names';
+import { World, type HiddenFault, type Made } from './world';
 
 const FOUR: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];
 const THREE: readonly Channel[] = ['front-left', 'front-right', 'rear-axle'];
@@ -68,20 +75,73 @@ function historyOf(faults: readonly HiddenFault[], channels: readonly Channel[],
 
 /** A fault that nobody notices brings nobody to Zelf: such cars are drawn again, as severe as it takes. */
 const MOST_DRAWS = 40;
+/** Drives with the fault before anybody looks, and how far an old code lies back, km. */
+const DRIVES_BEFORE = 4;
+const LEAST_OLD_KM = 200;
+const MOST_OLD_KM = 20_000;
+const DRIVE_KM = 8;
 
 /**
- * A random car with its faults drawn by the priors of the trade, its physics by physical ranges.
+ * A random car with its faults drawn by the priors of the trade, its physics by physical ranges. Each subject draws from a branch of its own, so that a new draw in one reshuffles no other.
  * @param chance draws. @param weigh multiplies how often faults of a segment are drawn; 1 for all unless given.
  * @returns the world, ready to be looked at; its lamps are lit, or a code is stored.
  */
 export function drawWorld(chance: Chance, weigh: (segment: string) => number = () => 1): World {
-  const channels = chance.hits(0.9) ? FOUR : THREE;
-  const type = chance.pick(['passive', 'active'] as const);
-  const faults = drawFaults(type, channels, chance, weigh);
-  let world = makeWorld(channels, type, faults, chance);
-  for (let draw = 0; draw < MOST_DRAWS && !world.isNoticed; draw += 1)
-    world = makeWorld(channels, type, faults, chance);
-  return world;
+  return new World(drawMade(chance, weigh), chance.branch('life'));
+}
+
+/** The same as plain data, for whoever wants several worlds of one car. */
+export function drawMade(chance: Chance, weigh: (segment: string) => number = () => 1): Made {
+  const kind = chance.branch('kind');
+  const channels = kind.hits(0.9) ? FOUR : THREE;
+  const type = kind.pick(['passive', 'active'] as const);
+  const faults = drawFaults(type, channels, chance.branch('faults'), weigh);
+  let made = makeCar(channels, type, faults, chance.branch('car 0'));
+  for (let draw = 1; draw <= MOST_DRAWS && !isNoticed(made); draw += 1)
+    made = makeCar(channels, type, faults, chance.branch(`car ${draw}`));
+  return made;
+}
+
+function isNoticed({ memory, car }: Made): boolean {
+  return memory.length > 0 || car.fluidIsLow;
+}
+
+/** What the module has kept of long ago: codes whose cause has gone. */
+function oldCodes(faults: readonly HiddenFault[], strategy: Strategy, odometerKm: number, chance: Chance): Memory {
+  return faults.reduce<Memory>((memory, { fault, channel }) => {
+    if (fault !== 'stale-code' || !channel) return memory;
+    const byte = chance.pick(['13', '1F', '31', '2F']);
+    const by = byte === '13' ? 'circuit' : 'signal';
+    const odometer = Math.max(0, odometerKm - Math.round(chance.logBetween(LEAST_OLD_KM, MOST_OLD_KM)));
+    const frame = { odometerKm: odometer, kmh: by === 'circuit' ? 0 : 30, volt: 12.4, celsius: 15 };
+    const kept = remembered(
+      memory,
+      codeOf({ channel, byte, by }, strategy),
+      frame,
+      { ...strategy, confirmsAfter: 1 },
+      false,
+    );
+    return kept.map((one) => ({ ...one, failedThisCycle: false, clean: 1 }));
+  }, []);
+}
+
+/** The last drives before anybody looks: what the module found on them, and has kept. */
+function lived(
+  car: Car,
+  old: Memory,
+  strategy: Strategy,
+  odometerKm: number,
+  chance: Chance,
+): { readonly memory: Memory; readonly trips: readonly Trip[] } {
+  const trips: Trip[] = [];
+  let memory = old;
+  for (let drive = DRIVES_BEFORE; drive >= 1; drive -= 1) {
+    const at = odometerKm - (drive - 1) * DRIVE_KM;
+    const road = onTheRoad(car, memory, strategy, at, chance.hits(WET_SHARE), chance);
+    trips.push(road.trip);
+    memory = road.memory;
+  }
+  return { memory, trips };
 }
 
 /**
@@ -94,14 +154,20 @@ export function makeWorld(
   faults: readonly HiddenFault[],
   chance: Chance,
 ): World {
-  const sound = soundCar(channels, type, chance);
-  const car = faults.reduce((broken, one) => breakCar(broken, one.fault, one.channel, chance), sound);
-  const coil = sound.corners[0]?.sensor.coilOhm ?? 1200;
-  const band = { min: Math.round(coil * 0.85), max: Math.round(coil * 1.15), at: 20 };
+  return new World(makeCar(channels, type, faults, chance), chance.branch('life'));
+}
+
+function vehicleOf(car: Car, type: SensorType, strategy: Strategy, odometerKm: number, chance: Chance): Vehicle {
+  const channels = car.corners.map((one) => one.channel);
   const plug = chance.pick(['bonnet', 'arch-liner', 'sill'] as const);
-  const vehicle: Vehicle = {
+  const coil = chance.hits(0.5) && type === 'passive';
+  const sound = car.corners.map((one) => one.sensor.coilOhm).filter((one) => one > 500 && one < 5000);
+  const ohm = sound.sort((a, b) => a - b)[Math.floor(sound.length / 2)] ?? 1200;
+  const band = { min: Math.round(ohm * 0.85), max: Math.round(ohm * 1.15), at: 20 };
+  return {
     name: 'Practice car',
     channels,
+    odometer: odometerKm,
     steeringSide: chance.pick(['left', 'right'] as const),
     places: Object.fromEntries(
       channels.map((one) => [
@@ -112,7 +178,36 @@ export function makeWorld(
       ]),
     ),
     ...(chance.hits(0.7) ? { sensorTypes: Object.fromEntries(channels.map((one) => [one, type])) } : {}),
-    ...(type === 'passive' && chance.hits(0.5) ? { specs: { sensorResistance: band } } : {}),
+    ...(coil ? { specs: { sensorResistance: band } } : {}),
+    ...(strategy.speaks === 'by-lamp' && chance.hits(0.85) ? { codeMeanings: flashMeanings(channels) } : {}),
   };
-  return new World(car, faults, vehicle, drawStrategy(chance), historyOf(faults, channels, chance), chance);
+}
+
+/** A car with given faults, as plain data: broken, driven for some days, and brought to whoever looks. */
+export function makeCar(
+  channels: readonly Channel[],
+  type: SensorType,
+  faults: readonly HiddenFault[],
+  chance: Chance,
+): Made {
+  const strategy = drawStrategy(type, chance.branch('strategy'));
+  const odometerKm = chance.branch('odometer').whole(45_000, 210_000);
+  const car = faults.reduce(
+    (broken, one) => breakCar(broken, one.fault, one.channel, chance.branch(`damage ${one.fault}`)),
+    soundCar(channels, type, chance.branch('sound car')),
+  );
+  const old = oldCodes(faults, strategy, odometerKm, chance.branch('old codes'));
+  const { memory, trips } = lived(car, old, strategy, odometerKm, chance.branch('past'));
+  return {
+    car,
+    faults,
+    vehicle: vehicleOf(car, type, strategy, odometerKm, chance.branch('vehicle')),
+    strategy,
+    meter: drawMeter(chance.branch('meter')),
+    names: drawNames(chance.branch('names')),
+    history: historyOf(faults, channels, chance.branch('history')),
+    memory,
+    trips,
+    odometerKm,
+  };
 }

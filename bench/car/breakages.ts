@@ -1,7 +1,7 @@
 import type { FaultId } from '../../core/adviser/faults';
 import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';
-import { BREAK_OHM, type Car, type Corner, type Pair, type Shaky } from './corner';
+import { BREAK_OHM, type Car, type Corner, type Pair, type Shaky, type Trigger } from './corner';
 
 /** How each fault of the catalogue looks in metal and copper. Ranges are physical, drawn afresh for every car; no likelihood table is asked. */
 type Breaks = (corner: Corner, chance: Chance) => Corner;
@@ -10,9 +10,17 @@ function openOne(pair: Pair, chance: Chance, ohm = BREAK_OHM): Pair['ohm'] {
   return chance.hits(0.5) ? [pair.ohm[0], ohm] : [ohm, pair.ohm[1]];
 }
 
-function shaky(chance: Chance): Shaky {
-  return { opensAtRest: chance.between(0.01, 0.2), opensShaken: chance.between(0.6, 0.99) };
+function shaky(chance: Chance, by: Trigger): Shaky {
+  return { by, opensAtRest: chance.between(0.01, 0.2), opensUnder: chance.between(0.6, 0.99) };
 }
+
+/** A rotten contact: bad at any time, worse when it is shaken or wet. */
+function rotten(chance: Chance): Shaky {
+  const by = chance.pick(['shaking', 'shaking', 'water'] as const);
+  return { by, opensAtRest: chance.between(0.2, 0.7), opensUnder: chance.between(0.4, 0.9) };
+}
+
+const isFront = ({ channel }: Corner): boolean => channel.startsWith('front');
 
 /** Who looks closely sees the damage only where it shows outside. */
 function seen(chance: Chance, share: number, ...looks: readonly string[]): string {
@@ -103,7 +111,10 @@ const SENSOR: Readonly<Record<string, Breaks>> = {
     sensor: { ...corner.sensor, strength: chance.between(0.1, 0.4), look: seen(chance, 0.9, 'scored', 'cracked') },
     gapM: corner.gapM + chance.between(0, 0.0006),
   }),
-  'sensor-intermittent': (corner, chance) => ({ ...corner, sensor: { ...corner.sensor, shaky: shaky(chance) } }),
+  'sensor-intermittent': (corner, chance) => ({
+    ...corner,
+    sensor: { ...corner.sensor, shaky: shaky(chance, chance.pick(['heat', 'shaking'])) },
+  }),
   'sensor-dead': (corner, chance) => ({
     ...corner,
     sensor: {
@@ -131,7 +142,7 @@ const LEAD: Readonly<Record<string, Breaks>> = {
     ...corner,
     lead: {
       ...corner.lead,
-      shaky: shaky(chance),
+      shaky: shaky(chance, isFront(corner) ? chance.pick(['steering', 'shaking']) : 'shaking'),
       look: seen(chance, 0.45, 'chafed', 'brittle', 'unclipped', 'stretched'),
     },
   }),
@@ -153,7 +164,7 @@ const PLUG: Readonly<Record<string, Breaks>> = {
     plug: {
       ...corner.plug,
       ohm: [chance.logBetween(30, 2e5), chance.logBetween(1, 1000)],
-      shaky: { opensAtRest: chance.between(0.2, 0.7), opensShaken: chance.between(0.4, 0.9) },
+      shaky: rotten(chance),
       look: seen(chance, 0.93, 'corroded', 'corroded', 'wet'),
     },
   }),
@@ -179,7 +190,11 @@ const LOOM: Readonly<Record<string, Breaks>> = {
   }),
   'loom-intermittent': (corner, chance) => ({
     ...corner,
-    loom: { ...corner.loom, shaky: shaky(chance), look: seen(chance, 0.3, 'chafed', 'brittle', 'corroded') },
+    loom: {
+      ...corner.loom,
+      shaky: shaky(chance, chance.pick(['shaking', 'shaking', 'water'])),
+      look: seen(chance, 0.3, 'chafed', 'brittle', 'corroded'),
+    },
   }),
   'loom-short-to-ground': (corner, chance) => ({
     ...corner,
@@ -205,7 +220,7 @@ const MODULE: Readonly<Record<string, Breaks>> = {
     modulePlug: {
       ...corner.modulePlug,
       ohm: [chance.logBetween(50, 2e5), chance.logBetween(1, 1000)],
-      shaky: { opensAtRest: chance.between(0.2, 0.7), opensShaken: chance.between(0.3, 0.7) },
+      shaky: rotten(chance),
       look: seen(chance, 0.92, 'corroded', 'wet'),
     },
   }),
@@ -242,9 +257,16 @@ function crossed(car: Car, channel: Channel, chance: Chance): Car {
 export function breakCar(car: Car, fault: FaultId, channel: Channel | null, chance: Chance): Car {
   switch (fault) {
     case 'battery-low':
-      return { ...car, batteryVolt: chance.between(11, 12.1), crankingVolt: chance.between(6.5, 9.2) };
-    case 'module-supply':
-      return { ...car, feedDropVolt: chance.between(2.5, 9) };
+      return {
+        ...car,
+        batteryVolt: chance.between(11, 12.1),
+        crankingVolt: chance.between(6.5, 9.2),
+        batteryLook: chance.hits(0.4) ? 'corroded' : car.batteryLook,
+      };
+    case 'module-supply': {
+      const feedDropVolt = chance.between(2.5, 9);
+      return { ...car, feedDropVolt, groundLook: feedDropVolt <= 8 && chance.hits(0.6) ? 'corroded' : car.groundLook };
+    }
     case 'brake-switch':
       return { ...car, brakeSwitchWorks: false };
     case 'brake-fluid-low':

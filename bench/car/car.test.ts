@@ -3,7 +3,7 @@ import { ALL_FAULTS } from '../../core/adviser/faults';
 import { ringPitchM } from '../../core/vehicle/gap';
 import { chanceFrom } from '../chance';
 import { makeWorld } from '../drawWorld';
-import { readMeter } from '../meter';
+import { readMeter } from '../meter/readMeter';
 import { isSound, repairCar } from '../repair';
 import { breakCar } from './breakages';
 import { signalOf } from './signal';

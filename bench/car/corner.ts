@@ -1,10 +1,25 @@
 import type { Channel, SensorType } from '../../core/casefile/words';
 
-/** A conductor that opens now and then: by itself, or when it is moved. */
+/** What brings a bad conductor to open: the road's shaking, the steering at lock, warmth, water. */
+export type Trigger = 'shaking' | 'steering' | 'heat' | 'water';
+
+/** A conductor that opens now and then: seldom by itself, often under its trigger (chances a moment, 0 to 1). */
 export interface Shaky {
+  readonly by: Trigger;
   readonly opensAtRest: number;
-  readonly opensShaken: number;
+  readonly opensUnder: number;
 }
+
+/** What acts on the car at one moment. `moved`: what a hand flexes; `all` is the road's shaking. */
+export interface Moment {
+  readonly moved: 'lead' | 'loom' | 'all' | 'nothing';
+  readonly isSteered: boolean;
+  readonly isHot: boolean;
+  readonly isWet: boolean;
+}
+
+/** Standing, cold and dry. */
+export const AT_REST: Moment = { moved: 'nothing', isSteered: false, isHot: false, isWet: false };
 
 /** A pair of conductors from one place to the next. */
 export interface Pair {
@@ -74,6 +89,9 @@ export interface Car {
   readonly brakeSwitchWorks: boolean;
   readonly fluidIsLow: boolean;
   readonly partCelsius: number;
+  /** What is to be seen at the battery's terminals and at the module's ground point. */
+  readonly batteryLook: string;
+  readonly groundLook: string;
 }
 
 export const NOT_TOUCHING = Infinity;

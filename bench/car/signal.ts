@@ -2,7 +2,7 @@ import { ringPitchM, spacingLoss } from '../../core/vehicle/gap';
 import type { Chance } from '../chance';
 import { AS_FITTED, isOpen, NODES, wiringOf, type Manner } from '../circuit/wiring';
 import { solve } from '../circuit/network';
-import { SOUND_GAP_M, type Car, type Corner } from './corner';
+import { AT_REST, SOUND_GAP_M, type Car, type Corner, type Moment, type Shaky } from './corner';
 
 /** A sound passive corner is heard from this road speed on, km/h; the e.m.f. grows with speed. */
 const SOUND_CUT_IN_KMH = 3.5;
@@ -39,7 +39,7 @@ interface Tap {
   readonly manner: Manner;
 }
 
-const AT_MODULE: Tap = { nodes: NODES.input, loadOhm: INPUT_OHM, manner: AS_FITTED };
+const AT_MODULE = { nodes: NODES.input, loadOhm: INPUT_OHM } as const;
 
 /** Share of a passive sensor's e.m.f. that arrives at a tap: the divider of coil, wires and load. */
 function arriving(corner: Corner, celsius: number, tap: Tap, chance: Chance): number {
@@ -67,23 +67,37 @@ export function spinVolt(corner: Corner, car: Car, tap: Tap, chance: Chance): nu
   return SPIN_VOLT * fieldOf(corner).strong * arriving(corner, car.partCelsius, tap, chance);
 }
 
+/** Whether one of a corner's bad conductors is open at this moment. */
+function isBroken(corner: Corner, moment: Moment, chance: Chance): boolean {
+  const open = ({ shaky }: { readonly shaky: Shaky | null }, part: 'lead' | 'loom' | 'module'): boolean =>
+    isOpen(shaky, part, moment, chance);
+  return (
+    open(corner.sensor, 'lead') ||
+    open(corner.lead, 'lead') ||
+    open(corner.plug, 'lead') ||
+    open(corner.loom, 'loom') ||
+    open(corner.modulePlug, 'module')
+  );
+}
+
 /** Whether an active sensor is fed and heard: no break, no short, enough volts left. */
-export function isFed(corner: Corner, car: Car, chance: Chance): boolean {
+export function isFed(corner: Corner, car: Car, chance: Chance, moment: Moment = AT_REST): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
   const series = pairs.reduce((sum, one) => sum + one.ohm[0] + one.ohm[1], 0);
   const shorted = pairs.some((one) => Math.min(one.bridgeOhm, ...one.toGroundOhm, one.toSupplyOhm) < 300);
-  const broken = pairs.some((one) => isOpen(one.shaky, false, chance)) || isOpen(corner.sensor.shaky, false, chance);
   const isStill = corner.sensor.chip === 'mute' || corner.sensor.chip === 'frozen';
   const dead = isStill || corner.sensor.coilOhm < 200 || corner.sensor.insulationOhm < 2000;
-  return !broken && !shorted && !dead && series < 250 && car.batteryVolt - car.feedDropVolt > 7;
+  return (
+    !isBroken(corner, moment, chance) && !shorted && !dead && series < 250 && car.batteryVolt - car.feedDropVolt > 7
+  );
 }
 
 /**
  * The signal of a corner as its module hears it, at this moment.
  * Passive: a wire that touches a feed drives the input out of its range; else e.m.f. ∝ speed · exp(−2π·gap/pitch) (spacing loss, Wallace 1951). Active: heard where the field passes a threshold, down to standstill.
- * @param corner the corner. @param car what it shares. @param chance draws the moment of shaky conductors. @returns the signal.
+ * @param corner the corner. @param car what it shares. @param chance draws whether bad conductors open. @param moment what acts on the car. @returns the signal.
  */
-export function signalOf(corner: Corner, car: Car, chance: Chance): Signal {
+export function signalOf(corner: Corner, car: Car, chance: Chance, moment: Moment = AT_REST): Signal {
   const { strong, weak } = fieldOf(corner);
   const dip =
     corner.ring.missingTeeth > 0 ? Math.min(1, 0.35 * corner.ring.missingTeeth) : 1 - weak / Math.max(1e-9, strong);
@@ -95,10 +109,11 @@ export function signalOf(corner: Corner, car: Car, chance: Chance): Signal {
   };
   if (!corner.inputWorks) return { ...common, cutInKmh: Infinity };
   if (corner.type === 'active') {
-    const heard = isFed(corner, car, chance) && corner.ring.kind !== 'reversed' && strong > ACTIVE_THRESHOLD;
+    const heard = isFed(corner, car, chance, moment) && corner.ring.kind !== 'reversed' && strong > ACTIVE_THRESHOLD;
     return { ...common, cutInKmh: heard ? 0.5 : Infinity };
   }
   if (corner.loom.toSupplyOhm < INPUT_OHM) return { ...common, cutInKmh: Infinity };
-  const share = strong * arriving(corner, car.partCelsius, AT_MODULE, chance);
+  const share =
+    strong * arriving(corner, car.partCelsius, { ...AT_MODULE, manner: { ...AS_FITTED, ...moment } }, chance);
   return { ...common, cutInKmh: share > 0.005 ? SOUND_CUT_IN_KMH / share : Infinity };
 }

@@ -14,6 +14,69 @@ export function soundPair(ohm: number): Pair {
   };
 }
 
+/** What years do to a corner without doing harm, and how often: sights that look like damage. */
+const HARMLESS: Readonly<
+  Record<'ring' | 'gap' | 'sensor' | 'lead' | 'plug' | 'loom' | 'module', readonly (readonly [string, number])[]>
+> = {
+  ring: [
+    ['debris', 0.03],
+    ['scored', 0.02],
+  ],
+  gap: [
+    ['corroded', 0.1],
+    ['dirty', 0.03],
+  ],
+  sensor: [
+    ['dirty', 0.05],
+    ['wet', 0.01],
+  ],
+  lead: [
+    ['unclipped', 0.05],
+    ['chafed', 0.02],
+    ['brittle', 0.01],
+  ],
+  plug: [
+    ['corroded', 0.025],
+    ['wet', 0.015],
+  ],
+  loom: [
+    ['unclipped', 0.03],
+    ['chafed', 0.02],
+    ['wet', 0.015],
+  ],
+  module: [
+    ['wet', 0.02],
+    ['corroded', 0.01],
+  ],
+};
+
+function worn(part: keyof typeof HARMLESS, chance: Chance): string {
+  let rest = chance.branch(`sight of the ${part}`).next();
+  for (const [sight, share] of HARMLESS[part]) {
+    rest -= share;
+    if (rest < 0) return sight;
+  }
+  return 'sound';
+}
+
+/**
+ * A sound corner after some years on the road: nothing wrong with it, and here and there something that looks as if.
+ * @param corner as new. @param chance draws. @returns the corner with its sights; its physics unchanged.
+ */
+export function aged(corner: Corner, chance: Chance): Corner {
+  const look = (part: keyof typeof HARMLESS): { readonly look: string } => ({ look: worn(part, chance) });
+  return {
+    ...corner,
+    gapLook: worn('gap', chance),
+    ring: { ...corner.ring, ...look('ring') },
+    sensor: { ...corner.sensor, ...look('sensor') },
+    lead: { ...corner.lead, ...look('lead') },
+    plug: { ...corner.plug, ...look('plug') },
+    loom: { ...corner.loom, ...look('loom') },
+    modulePlug: { ...corner.modulePlug, ...look('module') },
+  };
+}
+
 /**
  * One corner as it left the factory, within its tolerances.
  * @param channel the corner. @param type its sensor. @param coilOhm the type's coil at 20 °C, ohm. @param chance draws.
@@ -57,17 +120,19 @@ export function soundCorner(channel: Channel, type: SensorType, coilOhm: number,
 
 /**
  * A sound car: four corners, or three with one rear sensor.
- * @param channels its channels. @param type its sensors. @param chance draws. @returns the car.
+ * @param channels its channels. @param type its sensors. @param chance draws. @returns the car, some years old.
  */
 export function soundCar(channels: readonly Channel[], type: SensorType, chance: Chance): Car {
   const coilOhm = chance.pick([900, 1100, 1200, 1600, 2100]);
   return {
-    corners: channels.map((one) => soundCorner(one, type, coilOhm, chance)),
+    corners: channels.map((one) => aged(soundCorner(one, type, coilOhm, chance), chance.branch(one))),
     batteryVolt: chance.between(12.45, 12.8),
     crankingVolt: chance.between(10, 11.2),
     feedDropVolt: chance.between(0.05, 0.3),
     brakeSwitchWorks: true,
     fluidIsLow: false,
     partCelsius: Math.round(chance.between(0, 30)),
+    batteryLook: chance.branch('sight of the battery').hits(0.1) ? 'corroded' : 'sound',
+    groundLook: chance.branch('sight of the ground').hits(0.05) ? 'corroded' : 'sound',
   };
 }

@@ -1,7 +1,7 @@
 import { copperAt } from '../../core/quantities/copper';
 import type { Chance } from '../chance';
-import { BREAK_OHM, type Corner, type Pair, type Shaky } from '../car/corner';
-import { GROUND, type Network, type Resistor } from './network';
+import { AT_REST, BREAK_OHM, type Car, type Corner, type Moment, type Pair, type Shaky } from '../car/corner';
+import { GROUND, type Network, type Resistor, type Source } from './network';
 
 /** Nodes of one channel: sensor, lead's end, loom's near end, loom's far end, module's input; and the sensor's metal. */
 export const NODES = {
@@ -12,20 +12,38 @@ export const NODES = {
   input: ['i1', 'i2'],
   metal: 'metal',
   fed: 'fed',
+  battery: 'battery',
+  feedPin: 'feed-pin',
 } as const;
 
-/** What is plugged together, and what moves. */
-export interface Manner {
+/** What is plugged together, and what acts on it meanwhile. */
+export interface Manner extends Moment {
   readonly sensorPlug: 'together' | 'apart';
   readonly modulePlug: 'together' | 'apart';
-  readonly moved: 'lead' | 'loom' | 'all' | 'nothing';
 }
 
-export const AS_FITTED: Manner = { sensorPlug: 'together', modulePlug: 'together', moved: 'nothing' };
+export const AS_FITTED: Manner = { ...AT_REST, sensorPlug: 'together', modulePlug: 'together' };
 
-/** Whether a shaky conductor is open at this moment. */
-export function isOpen(shaky: Shaky | null, isMoved: boolean, chance: Chance): boolean {
-  return shaky !== null && chance.hits(isMoved ? shaky.opensShaken : shaky.opensAtRest);
+/** Whether a trigger acts on a part at this moment; a hand that flexes the part does what shaking and steering do. */
+function acts(by: Shaky['by'], part: 'lead' | 'loom' | 'module', moment: Moment): boolean {
+  const isFlexed = moment.moved === part;
+  switch (by) {
+    case 'shaking':
+      return isFlexed || moment.moved === 'all';
+    case 'steering':
+      return isFlexed || moment.isSteered;
+    case 'heat':
+      return moment.isHot;
+    case 'water':
+      return moment.isWet;
+    default:
+      return by satisfies never;
+  }
+}
+
+/** Whether a bad conductor is open at this moment. */
+export function isOpen(shaky: Shaky | null, part: 'lead' | 'loom' | 'module', moment: Moment, chance: Chance): boolean {
+  return shaky !== null && chance.hits(acts(shaky.by, part, moment) ? shaky.opensUnder : shaky.opensAtRest);
 }
 
 function through(
@@ -48,26 +66,28 @@ function through(
 
 /**
  * A channel from sensor to module as resistors.
- * @param corner the channel. @param manner what is apart and what is moved. @param celsius of the sensor. @param chance draws the moment of shaky conductors.
+ * @param corner the channel. @param manner what is apart and what acts on it. @param celsius of the sensor. @param chance draws the moment of shaky conductors.
  * @returns the passive network, without the module's feed or bias.
  */
 export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance: Chance): Network {
   const { sensor, lead, plug, loom, modulePlug } = corner;
-  const leadMoves = manner.moved === 'lead' || manner.moved === 'all';
-  const loomMoves = manner.moved === 'loom' || manner.moved === 'all';
   const coil = corner.type === 'passive' ? copperAt(sensor.coilOhm, 20, celsius) : sensor.coilOhm;
   const resistors: Resistor[] = [
-    { from: NODES.sensor[0], to: NODES.sensor[1], ohm: isOpen(sensor.shaky, leadMoves, chance) ? BREAK_OHM : coil },
+    {
+      from: NODES.sensor[0],
+      to: NODES.sensor[1],
+      ohm: isOpen(sensor.shaky, 'lead', manner, chance) ? BREAK_OHM : coil,
+    },
     { from: NODES.sensor[0], to: NODES.metal, ohm: sensor.insulationOhm },
     { from: NODES.metal, to: GROUND, ohm: 2 },
-    ...through(lead, NODES.sensor, NODES.leadEnd, isOpen(lead.shaky, leadMoves, chance)),
+    ...through(lead, NODES.sensor, NODES.leadEnd, isOpen(lead.shaky, 'lead', manner, chance)),
     ...(manner.sensorPlug === 'apart'
       ? []
-      : through(plug, NODES.leadEnd, NODES.loomNear, isOpen(plug.shaky, leadMoves, chance))),
-    ...through(loom, NODES.loomNear, NODES.loomFar, isOpen(loom.shaky, loomMoves, chance)),
+      : through(plug, NODES.leadEnd, NODES.loomNear, isOpen(plug.shaky, 'lead', manner, chance))),
+    ...through(loom, NODES.loomNear, NODES.loomFar, isOpen(loom.shaky, 'loom', manner, chance)),
     ...(manner.modulePlug === 'apart'
       ? []
-      : through(modulePlug, NODES.loomFar, NODES.input, isOpen(modulePlug.shaky, manner.moved === 'all', chance))),
+      : through(modulePlug, NODES.loomFar, NODES.input, isOpen(modulePlug.shaky, 'module', manner, chance))),
   ];
   return { resistors, sources: [] };
 }
@@ -81,19 +101,29 @@ function isShorted({ type, lead, loom }: Corner): boolean {
   );
 }
 
+/** Inner resistance of the battery with its cables, and of what the module's feed comes through, ohm. */
+const BATTERY_OHM = 0.05;
+const FEED_PIN_OHM = 0.2;
+
 /**
- * The network with ignition on: the module feeds an active sensor, or biases a passive one.
- * @param network a channel's wiring. @param corner the channel. @param feedVolt what the module has to give.
- * @returns the network with its sources; a feed that is dead, or switched off for a short, gives nothing.
+ * The network with ignition on: the module feeds an active sensor, or biases a passive one; other wires of the car are fed whatever it does.
+ * @param network a channel's wiring. @param corner the channel. @param car its battery, and what is lost on the way to the module.
+ * @returns the network with its sources; a module's feed that is dead, or switched off for a short, gives nothing.
  */
-export function powered(network: Network, corner: Corner, feedVolt: number): Network {
-  if (!corner.isFed || isShorted(corner)) return network;
+export function powered(network: Network, corner: Corner, car: Car): Network {
+  const feedVolt = car.batteryVolt - car.feedDropVolt;
+  const always: readonly Source[] = [
+    { from: GROUND, to: NODES.battery, volt: car.batteryVolt, ohm: BATTERY_OHM },
+    { from: GROUND, to: NODES.feedPin, volt: feedVolt, ohm: FEED_PIN_OHM },
+    { from: GROUND, to: NODES.fed, volt: feedVolt, ohm: 0.1 },
+  ];
+  if (!corner.isFed || isShorted(corner)) return { ...network, sources: [...network.sources, ...always] };
   const isActive = corner.type === 'active';
   return {
     resistors: [...network.resistors, { from: NODES.input[1], to: GROUND, ohm: isActive ? 100 : 10_000 }],
     sources: [
       ...network.sources,
-      { from: GROUND, to: NODES.fed, volt: feedVolt, ohm: 0.1 },
+      ...always,
       isActive
         ? { from: GROUND, to: NODES.input[0], volt: feedVolt - 0.6, ohm: 20 }
         : { from: GROUND, to: NODES.input[0], volt: 2.5, ohm: 10_000 },

@@ -1,7 +1,7 @@
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import { Ledger, type LoggedMove } from '../trial/ledger';
-import type { Seen } from '../monitor';
+import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
 import { drawPractice, levelOf, type LevelId } from './levels';
 

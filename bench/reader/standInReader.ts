@@ -1,7 +1,8 @@
-import { MODULES, type Link, type ModuleName, type Timer } from '../../core/diagnostics/link';
-import { codeBytes, PENDING, SERVICE, WHEEL_SPEEDS } from '../../core/diagnostics/messages';
+import { MODULES, READER, type Link, type ModuleName, type Timer } from '../../core/diagnostics/link';
+import { codeBytes, PENDING, READER_WORDS, REPORT, SERVICE, WHEEL_SPEEDS } from '../../core/diagnostics/messages';
 import type { Channel } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';
+import { statusByteOf, type Memory } from '../monitor/memory';
 import type { World } from '../world';
 
 /** What goes wrong with the reader, beside the car's own faults. */
@@ -18,13 +19,17 @@ export interface FaultPlan {
 
 export const GOOD_READER: FaultPlan = { latencyMs: 40, pendings: 0, dropAfter: null, unreachable: [] };
 
-/** Status bytes of ISO 14229-1: failed now and confirmed; confirmed; pending. */
-const STATUS: Readonly<Record<string, number>> = { current: 0x09, stored: 0x28, pending: 0x04, unknown: 0x40 };
+/** All status bits are kept. */
+const STATUS_MASK = 0xff;
+const RECORD = 0x01;
+const CELSIUS_OFFSET = 40;
 const NO_SPEED = 0xffff;
 
 function moduleAt(address: number): ModuleName | null {
   return (Object.keys(MODULES) as ModuleName[]).find((one) => MODULES[one] === address) ?? null;
 }
+
+const ascii = (lines: readonly string[]): readonly number[] => [...lines.join('\n')].map((one) => one.charCodeAt(0));
 
 const refuse = (service: number, code: number): Uint8Array => Uint8Array.of(SERVICE.negative, service, code);
 
@@ -37,13 +42,80 @@ export class StandInReader {
     private readonly motion: Motion | null = null,
   ) {}
 
+  private lastRead: ModuleName = 'abs';
+
+  private kept(module: ModuleName): Memory {
+    return this.world.stored.filter((one) => one.module === module);
+  }
+
+  /** Codes of a module whose status meets the mask. Asking has the modules test themselves anew. */
   private codes(module: ModuleName, mask: number): Uint8Array {
-    const records = this.world.readCodes().flatMap((one) => {
-      const bytes = one.kind === 'code' && (one.module ?? 'abs') === module ? codeBytes(one.code) : null;
-      const status = one.kind === 'code' ? (STATUS[one.status] ?? 0) : 0;
+    this.world.keyOn();
+    this.lastRead = module;
+    const records = this.kept(module).flatMap((one) => {
+      const bytes = codeBytes(one.text);
+      const status = statusByteOf(one);
       return bytes && (status & mask) !== 0 ? [...bytes, status] : [];
     });
-    return Uint8Array.of(SERVICE.readCodes + 0x40, 0x02, 0xff, ...records);
+    return Uint8Array.of(SERVICE.readCodes + 0x40, REPORT.byStatus, STATUS_MASK, ...records);
+  }
+
+  /** What the module noted of one code: how often and when it came, or the circumstances. Makes that keep nothing refuse. */
+  private noted(module: ModuleName, report: number, code: readonly number[]): Uint8Array {
+    const entry = this.kept(module).find((one) => codeBytes(one.text)?.every((byte, at) => byte === code[at]));
+    if (!this.world.strategy.dates) return refuse(SERVICE.readCodes, 0x12);
+    if (!entry) return refuse(SERVICE.readCodes, 0x31);
+    const head = [SERVICE.readCodes + 0x40, report, ...code, statusByteOf(entry), RECORD];
+    const { kmh, volt, celsius, odometerKm } = entry.frame;
+    if (report === REPORT.extended) {
+      const [failed, clean] = [entry.failed, entry.clean].map((one) => Math.min(0xff, one)) as [number, number];
+      return Uint8Array.of(
+        ...head,
+        failed,
+        clean,
+        (odometerKm >> 16) & 0xff,
+        (odometerKm >> 8) & 0xff,
+        odometerKm & 0xff,
+      );
+    }
+    const speed = Math.round(kmh * 100);
+    return Uint8Array.of(
+      ...head,
+      speed >> 8,
+      speed & 0xff,
+      Math.round(volt * 10),
+      Math.round(celsius) + CELSIUS_OFFSET,
+    );
+  }
+
+  private report(module: ModuleName, message: Uint8Array): Uint8Array {
+    const [service = 0, report = 0, mask = 0] = message;
+    switch (report) {
+      case REPORT.count: {
+        if (message.length !== 3) return refuse(service, 0x13);
+        const count = (this.codes(module, mask).length - 3) / 4;
+        return Uint8Array.of(service + 0x40, report, STATUS_MASK, 0x01, count >> 8, count & 0xff);
+      }
+      case REPORT.byStatus:
+        return message.length === 3 ? this.codes(module, mask) : refuse(service, 0x13);
+      case REPORT.snapshot:
+      case REPORT.extended:
+        return message.length === 6 ? this.noted(module, report, [...message.slice(2, 5)]) : refuse(service, 0x13);
+      default:
+        return refuse(service, 0x12);
+    }
+  }
+
+  /** The reader's own words: wheels as it names them, and the wheel that each code of the last module read names; none where it has no words. */
+  private words(message: Uint8Array): Uint8Array {
+    const [service = 0, high = 0, low = 0] = message;
+    if (service !== SERVICE.readData) return refuse(service, 0x11);
+    const { names, vehicle } = this.world;
+    const identifier = (high << 8) | low;
+    const answer = (lines: readonly string[]): Uint8Array => Uint8Array.of(service + 0x40, high, low, ...ascii(lines));
+    if (identifier === READER_WORDS.wheels) return answer(vehicle.channels);
+    if (identifier !== READER_WORDS.codes || !names.hasWords) return refuse(service, 0x31);
+    return answer(this.kept(this.lastRead).map((one) => (one.channel ? names.of(one.channel) : '')));
   }
 
   private speeds(): Uint8Array {
@@ -63,7 +135,8 @@ export class StandInReader {
   answer(address: number, message: Uint8Array): Uint8Array | null {
     const module = moduleAt(address);
     const [service = 0, second = 0, third = 0] = message;
-    if (module === null || (module === 'abs' && this.world.isModuleSilent)) return null;
+    if (address === READER) return this.words(message);
+    if (module === null || (module === 'abs' && !this.world.answersReaders)) return null;
     switch (service) {
       case SERVICE.session:
         return second === 1 || second === 3
@@ -72,11 +145,10 @@ export class StandInReader {
       case SERVICE.testerPresent:
         return second === 0x80 ? null : Uint8Array.of(service + 0x40, second);
       case SERVICE.readCodes:
-        if (message.length !== 3) return refuse(service, 0x13);
-        return second === 0x02 ? this.codes(module, third) : refuse(service, 0x12);
+        return this.report(module, message);
       case SERVICE.clear:
         if (message.length !== 4) return refuse(service, 0x13);
-        if (module === 'abs') this.world.forget();
+        this.world.forget(module);
         return Uint8Array.of(service + 0x40);
       case SERVICE.readData:
         return module === 'abs' && second === WHEEL_SPEEDS >> 8 && third === (WHEEL_SPEEDS & 0xff)

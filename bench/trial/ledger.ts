@@ -11,7 +11,7 @@ import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/set
 import { faultRow } from '../../core/adviser/faults';
 import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
-import type { Seen } from '../monitor';
+import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
 
 /** How a job went, in the end. */
@@ -110,8 +110,7 @@ export class Ledger {
     this.logged('code', null, () => {
       this.spend(priceOfCheck('code'), null);
       this.checks += 1;
-      const answers = Array.from({ length: modules }, () => this.world.readCodes());
-      this.record(answers.at(-1) ?? []);
+      this.record(this.world.readByReader(modules));
     });
   }
 

@@ -1,6 +1,6 @@
 import type { Channel } from '../../core/casefile/words';
 import { meaningFor } from '../../core/codes/meaningFor';
-import type { Seen } from '../monitor';
+import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
 import { Ledger, type Outcome } from './ledger';
 

@@ -1,6 +1,6 @@
 import { chanceFrom } from '../chance';
-import { drawWorld } from '../drawWorld';
-import type { World } from '../world';
+import { drawMade } from '../drawWorld';
+import { World } from '../world';
 import { adviserPolicy, type Belief, type FirstAct } from './adviserPolicy';
 import type { Outcome } from './ledger';
 import { flowchart, knowsTheFault, partFirst } from './otherPolicies';
@@ -109,7 +109,9 @@ export function trialCars(
 ): CarResult[] {
   const results: CarResult[] = [];
   for (let car = from; car < to; car += 1) {
-    const draw = (): World => drawWorld(chanceFrom(seed * 1_000_003 + car), weigh);
+    const chance = chanceFrom(seed * 1_000_003 + car);
+    const made = drawMade(chance, weigh);
+    const draw = (): World => new World(made, chance.branch('life'));
     const { outcome, act } = adviserPolicy(draw());
     results.push({
       act,

@@ -1,15 +1,23 @@
 import type { ObservationOf } from '../casefile/contract';
 import type { Problem, Result } from '../casefile/problem';
-import { MODULES, type Link, type ModuleName, type Timer } from './link';
+import { MODULES, READER, type Link, type ModuleName, type Timer } from './link';
 import {
   clearCodes,
+  codeBytes,
   codesIn,
+  extendedIn,
   openSession,
   readAnswer,
   readCodes,
   readData,
+  READER_WORDS,
+  readExtended,
+  readSnapshot,
+  snapshotIn,
   speedsIn,
   WHEEL_SPEEDS,
+  wordsIn,
+  type CodeDetails,
   type Message,
   type ReadCode,
 } from './messages';
@@ -31,6 +39,11 @@ interface Waiting {
 
 function failure(code: string, message: string): { readonly ok: false; readonly problems: Problem[] } {
   return { ok: false, problems: [{ path: '', code, message }] };
+}
+
+/** Whether nothing more can be asked. */
+function isOver({ problems }: { readonly problems: readonly Problem[] }): boolean {
+  return problems.some((one) => one.code === 'link-lost' || one.code === 'cancelled');
 }
 
 /** Asks modules over a link, one request at a time: retries, waits while they are busy, gives up in words. It has a life: the link's. */
@@ -103,9 +116,9 @@ export class DiagnosticClient {
 
   /**
    * One request and its answer.
-   * @param module who is asked. @param request the message. @returns the answer's data, or one problem: `no-answer`, `refused`, `too-busy`, `link-lost`, `cancelled`.
+   * @param module who is asked; the reader itself for its own words. @param request the message. @returns the answer's data, or one problem: `no-answer`, `refused`, `too-busy`, `link-lost`, `cancelled`.
    */
-  ask(module: ModuleName, request: Message): Promise<Result<Uint8Array>> {
+  ask(module: ModuleName | 'reader', request: Message): Promise<Result<Uint8Array>> {
     return new Promise((resolve) => {
       const start = (): void => {
         if (this.lost !== null) {
@@ -113,7 +126,7 @@ export class DiagnosticClient {
           return;
         }
         this.waiting = {
-          module: MODULES[module],
+          module: module === 'reader' ? READER : MODULES[module],
           request,
           settle: resolve,
           pendings: 0,
@@ -132,6 +145,30 @@ export class DiagnosticClient {
     if (!opened.ok && opened.problems[0]?.code !== 'refused') return opened;
     const answer = await this.ask(module, readCodes());
     return answer.ok ? { ok: true, value: codesIn(answer.value) } : answer;
+  }
+
+  /** What a module noted of one code; empty where it keeps nothing. Only a lost link is a problem. */
+  async detailsOf(module: ModuleName, code: string): Promise<Result<CodeDetails>> {
+    const bytes = codeBytes(code);
+    if (!bytes) return { ok: true, value: {} };
+    const extended = await this.ask(module, readExtended(bytes));
+    if (!extended.ok && isOver(extended)) return extended;
+    const snapshot = extended.ok ? await this.ask(module, readSnapshot(bytes)) : extended;
+    if (!snapshot.ok && isOver(snapshot)) return snapshot;
+    return {
+      ok: true,
+      value: {
+        ...(extended.ok ? extendedIn(extended.value) : {}),
+        ...(snapshot.ok ? snapshotIn(snapshot.value) : {}),
+      },
+    };
+  }
+
+  /** The reader's words: beside the wheel speeds, or beside the codes of the module read last. None where it has none. */
+  async words(of: keyof typeof READER_WORDS): Promise<Result<readonly string[]>> {
+    const answer = await this.ask('reader', readData(READER_WORDS[of]));
+    if (answer.ok) return { ok: true, value: wordsIn(answer.value) };
+    return isOver(answer) ? answer : { ok: true, value: [] };
   }
 
   async clearCodes(module: ModuleName): Promise<Result<true>> {
@@ -156,25 +193,66 @@ export interface Sweep {
   readonly cut: string | null;
 }
 
+/** Words of what a module noted when it set a code; none where it noted nothing. */
+function noteOf({ kmh, volt, celsius, occurrences }: CodeDetails): string {
+  const parts = [
+    ...(kmh === undefined || volt === undefined || celsius === undefined
+      ? []
+      : [`set at ${Math.round(kmh)} km/h, ${volt.toFixed(1)} V, ${celsius} °C`]),
+    ...(occurrences !== undefined && occurrences > 1 ? [`came ${occurrences} times`] : []),
+  ];
+  return parts.join('; ');
+}
+
+/** Why no more can be read; null where there is more to read. */
+function cutBy(result: Result<unknown>): string | null {
+  return !result.ok && isOver(result) ? (result.problems[0]?.message ?? 'the link was lost') : null;
+}
+
+/** The codes of one module as observations, with what the module noted and the reader prints; a link lost meanwhile leaves them bare. */
+async function described(
+  client: DiagnosticClient,
+  module: ModuleName,
+  codes: readonly ReadCode[],
+): Promise<{ readonly seen: readonly Seen[]; readonly cut: string | null }> {
+  const plain = codes.map(({ code, status }) => ({ kind: 'code' as const, code, status, module }));
+  const words = codes.length > 0 ? await client.words('codes') : null;
+  const printed = words?.ok ? words.value : [];
+  const named = plain.map((one, at) => ({ ...one, ...(printed[at] ? { shownAs: printed[at] } : {}) }));
+  if (words && !words.ok) return { seen: named, cut: cutBy(words) };
+  const seen: Seen[] = [];
+  for (const one of named) {
+    const details = await client.detailsOf(module, one.code);
+    if (!details.ok) return { seen: [...seen, ...named.slice(seen.length)], cut: cutBy(details) };
+    const { odometer } = details.value;
+    const note = noteOf(details.value);
+    seen.push({ ...one, ...(odometer === undefined ? {} : { odometer }), ...(note ? { note } : {}) });
+  }
+  return { seen, cut: null };
+}
+
+/** All modules that are asked, the brake module first. */
+export const ALL_MODULES = Object.keys(MODULES) as readonly ModuleName[];
+
 /**
  * Reads the codes of all modules in turn. A link lost on the way loses nothing: what was read is given back, and that it is not all.
  * @param client the client. @param modules who is asked, in order. @returns observations, ready to be kept.
  */
-export async function sweep(
-  client: DiagnosticClient,
-  modules: readonly ModuleName[] = ['abs', 'engine', 'airbag', 'instruments'],
-): Promise<Sweep> {
+export async function sweep(client: DiagnosticClient, modules: readonly ModuleName[] = ALL_MODULES): Promise<Sweep> {
   const seen: Seen[] = [];
   const asked: ModuleName[] = [];
   for (const module of modules) {
     const read = await client.readCodes(module);
-    const problem = read.ok ? null : read.problems[0];
-    if (problem && (problem.code === 'link-lost' || problem.code === 'cancelled'))
-      return { seen, asked, cut: problem.message };
+    const isCut = cutBy(read);
+    if (isCut !== null) return { seen, asked, cut: isCut };
     asked.push(module);
     if (!read.ok) seen.push({ kind: 'no-answer', module });
     else if (read.value.length === 0) seen.push({ kind: 'no-code', module });
-    else seen.push(...read.value.map(({ code, status }) => ({ kind: 'code' as const, code, status, module })));
+    else {
+      const { seen: codes, cut } = await described(client, module, read.value);
+      seen.push(...codes);
+      if (cut !== null) return { seen, asked, cut };
+    }
   }
   return { seen, asked, cut: null };
 }

@@ -15,5 +15,16 @@ export interface Timer {
 }
 
 /** Addresses of the modules that are asked. */
-export const MODULES = { abs: 0x28, engine: 0x10, airbag: 0x58, instruments: 0x60 } as const;
+export const MODULES = {
+  abs: 0x28,
+  engine: 0x10,
+  airbag: 0x58,
+  instruments: 0x60,
+  body: 0x40,
+  steering: 0x30,
+  transmission: 0x18,
+} as const;
 export type ModuleName = keyof typeof MODULES;
+
+/** The reader itself, which is asked for the words that it prints beside codes and speeds. */
+export const READER = 0x01;

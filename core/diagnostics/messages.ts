@@ -33,6 +33,7 @@ export const REFUSALS: ReadonlyMap<number, string> = new Map([
 ]);
 
 export type Message = Uint8Array;
+export type CodeBytes = readonly [number, number, number];
 
 export const openSession = (kind: 'default' | 'extended'): Message =>
   Uint8Array.of(SERVICE.session, kind === 'default' ? 1 : 3);
@@ -40,6 +41,15 @@ export const openSession = (kind: 'default' | 'extended'): Message =>
 export const clearCodes = (): Message => Uint8Array.of(SERVICE.clear, 0xff, 0xff, 0xff);
 /** Codes whose status meets any bit of the mask. */
 export const readCodes = (statusMask = 0xff): Message => Uint8Array.of(SERVICE.readCodes, 0x02, statusMask & 0xff);
+/** Sub-functions of "read codes": how many, which, what was noted when one was set, and how often it came. */
+export const REPORT = { count: 0x01, byStatus: 0x02, snapshot: 0x04, extended: 0x06, supported: 0x0a } as const;
+const LAST_RECORD = 0xff;
+/** What was noted when a code was set (freeze frame). */
+export const readSnapshot = (code: CodeBytes): Message =>
+  Uint8Array.of(SERVICE.readCodes, REPORT.snapshot, ...code, LAST_RECORD);
+/** How often a code came, how long it stayed away, and at which odometer reading it was set. */
+export const readExtended = (code: CodeBytes): Message =>
+  Uint8Array.of(SERVICE.readCodes, REPORT.extended, ...code, LAST_RECORD);
 export const countCodes = (statusMask = 0xff): Message => Uint8Array.of(SERVICE.readCodes, 0x01, statusMask & 0xff);
 export const readData = (identifier: number): Message =>
   Uint8Array.of(SERVICE.readData, (identifier >> 8) & 0xff, identifier & 0xff);
@@ -88,7 +98,7 @@ const NO_TYPE = 0x00;
  * @param bytes three bytes. @returns such as `C0034-13`; without the type where it tells none (00).
  * @example codeText([0x40, 0x34, 0x13]) // => "C0034-13"
  */
-export function codeText(bytes: readonly [number, number, number]): string {
+export function codeText(bytes: CodeBytes): string {
   const hex = (byte: number): string => byte.toString(16).toUpperCase().padStart(2, '0');
   const [high, low, type] = bytes;
   const code = `${'PCBU'[high >> 6]}${(high >> 4) & 3}${hex(high).charAt(1)}${hex(low)}`;
@@ -100,7 +110,7 @@ export function codeText(bytes: readonly [number, number, number]): string {
  * @param text `C0034` or `C0034-13`. @returns bytes, the failure type 0 where none is given; null for another form.
  * @example codeBytes('C0034-13') // => [0x40, 0x34, 0x13]
  */
-export function codeBytes(text: string): readonly [number, number, number] | null {
+export function codeBytes(text: string): CodeBytes | null {
   const match = /^([PCBU])([0-3])([0-9A-F])([0-9A-F]{2})(?:-([0-9A-F]{2}))?$/i.exec(text);
   if (!match) return null;
   const letter = 'PCBU'.indexOf((match[1] ?? '').toUpperCase());
@@ -141,4 +151,58 @@ export function speedsIn(data: Uint8Array): readonly (number | null)[] {
     found.push(raw === NO_SPEED ? null : raw / 100);
   }
   return found;
+}
+
+/** What is known of a code beside its status. Units: km, km/h, volt, °C. */
+export interface CodeDetails {
+  readonly odometer?: number;
+  readonly occurrences?: number;
+  readonly kmh?: number;
+  readonly volt?: number;
+  readonly celsius?: number;
+}
+
+/** Length of an answer about one code before its records: code and status. */
+const BEFORE_RECORDS = 4;
+/** Temperatures are told with this added, °C. */
+const CELSIUS_OFFSET = 40;
+
+/**
+ * The record of a code's extended data: record number, occurrences, drives without it, odometer in three bytes.
+ * @param data after service and sub-function. @returns occurrences and odometer in km; empty where there is no whole record.
+ * @example extendedIn(Uint8Array.of(0x40, 0x34, 0x13, 0x09, 0x01, 3, 0, 0x01, 0x48, 0xe8)).odometer // => 84200
+ */
+export function extendedIn(data: Uint8Array): CodeDetails {
+  const record = data.slice(BEFORE_RECORDS);
+  const [number, occurrences = 0, , high = 0, middle = 0, low = 0] = record;
+  if (number !== 0x01 || record.length < 6) return {};
+  return { occurrences, odometer: high * 0x10000 + middle * 0x100 + low };
+}
+
+/**
+ * The record of what was noted when a code was set: record number, speed in hundredths of a km/h, tenths of a volt, °C + 40.
+ * @param data after service and sub-function. @returns km/h, volt, °C; empty where there is no whole record.
+ * @example snapshotIn(Uint8Array.of(0x40, 0x34, 0x13, 0x09, 0x01, 0x0b, 0xb8, 126, 58)) // => { kmh: 30, volt: 12.6, celsius: 18 }
+ */
+export function snapshotIn(data: Uint8Array): CodeDetails {
+  const record = data.slice(BEFORE_RECORDS);
+  const [number, high = 0, low = 0, volts = 0, warmth = 0] = record;
+  if (number !== 0x01 || record.length < 5) return {};
+  return { kmh: (high * 0x100 + low) / 100, volt: volts / 10, celsius: warmth - CELSIUS_OFFSET };
+}
+
+/** Identifiers of the reader's own words: a line a wheel speed, and a line a code of the module read last; an empty line where it has none. */
+export const READER_WORDS = { wheels: 0x0110, codes: 0x0111 } as const;
+const MOST_LINES = 200;
+const MOST_LETTERS = 120;
+
+/**
+ * The reader's words in the data of an answer: lines of ASCII.
+ * @param data after the identifier. @returns lines without control characters, at most 200 of 120 letters each.
+ * @example wordsIn(Uint8Array.of(0x61, 0x0a, 0x62)) // => ["a", "b"]
+ */
+export function wordsIn(data: Uint8Array): readonly string[] {
+  if (data.length === 0) return [];
+  const text = String.fromCharCode(...data.slice(0, MOST_LINES * MOST_LETTERS));
+  return text.split('\n', MOST_LINES).map((line) => line.replace(/[^ -~]/g, '').slice(0, MOST_LETTERS));
 }
