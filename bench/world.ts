@@ -238,7 +238,7 @@ export class World {
     if (how === 'hand-spin' && shown !== corner.channel)
       return { ...base, channel: corner.channel, finding: 'answers-as-other-channel', shownAs: shown };
     const isWet = how === 'drive' && this.chance.hits(WET_SHARE);
-    return { ...base, channel: shown, ...liveLook(corner, this.car, how, isWet, this.chance) };
+    return { ...base, channel: shown, shownAs: shown, ...liveLook(corner, this.car, how, isWet, this.chance) };
   }
 
   private distance(point: 'air-gap' | 'ring-runout' | 'flange-void', corner: Corner): Seen {

@@ -1,6 +1,6 @@
 import { ringPitchM, spacingLoss } from '../../core/vehicle/gap';
 import type { Chance } from '../chance';
-import { AS_FITTED, isOpen, NODES, wiringOf, type Manner } from '../circuit/wiring';
+import { AS_FITTED, isOpen, NODES, wiringOf, type Manner, type Place } from '../circuit/wiring';
 import { solve } from '../circuit/network';
 import { AT_REST, SOUND_GAP_M, type Car, type Corner, type Moment, type Shaky } from './corner';
 
@@ -69,10 +69,10 @@ export function spinVolt(corner: Corner, car: Car, tap: Tap, chance: Chance): nu
 
 /** Whether one of a corner's bad conductors is open at this moment. */
 function isBroken(corner: Corner, moment: Moment, chance: Chance): boolean {
-  const open = ({ shaky }: { readonly shaky: Shaky | null }, part: 'lead' | 'loom' | 'module'): boolean =>
+  const open = ({ shaky }: { readonly shaky: Shaky | null }, part: Place): boolean =>
     isOpen(shaky, part, moment, chance);
   return (
-    open(corner.sensor, 'lead') ||
+    open(corner.sensor, 'sensor') ||
     open(corner.lead, 'lead') ||
     open(corner.plug, 'lead') ||
     open(corner.loom, 'loom') ||

@@ -24,8 +24,11 @@ export interface Manner extends Moment {
 
 export const AS_FITTED: Manner = { ...AT_REST, sensorPlug: 'together', modulePlug: 'together' };
 
+/** Where a bad conductor sits. A hand that flexes the lead hardly reaches the joints inside the sensor. */
+export type Place = 'sensor' | 'lead' | 'loom' | 'module';
+
 /** Whether a trigger acts on a part at this moment; a hand that flexes the part does what shaking and steering do. */
-function acts(by: Shaky['by'], part: 'lead' | 'loom' | 'module', moment: Moment): boolean {
+function acts(by: Shaky['by'], part: Place, moment: Moment): boolean {
   const isFlexed = moment.moved === part;
   switch (by) {
     case 'shaking':
@@ -42,7 +45,7 @@ function acts(by: Shaky['by'], part: 'lead' | 'loom' | 'module', moment: Moment)
 }
 
 /** Whether a bad conductor is open at this moment. */
-export function isOpen(shaky: Shaky | null, part: 'lead' | 'loom' | 'module', moment: Moment, chance: Chance): boolean {
+export function isOpen(shaky: Shaky | null, part: Place, moment: Moment, chance: Chance): boolean {
   return shaky !== null && chance.hits(acts(shaky.by, part, moment) ? shaky.opensUnder : shaky.opensAtRest);
 }
 
@@ -76,7 +79,7 @@ export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance
     {
       from: NODES.sensor[0],
       to: NODES.sensor[1],
-      ohm: isOpen(sensor.shaky, 'lead', manner, chance) ? BREAK_OHM : coil,
+      ohm: isOpen(sensor.shaky, 'sensor', manner, chance) ? BREAK_OHM : coil,
     },
     { from: NODES.sensor[0], to: NODES.metal, ohm: sensor.insulationOhm },
     { from: NODES.metal, to: GROUND, ohm: 2 },

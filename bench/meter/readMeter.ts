@@ -14,7 +14,7 @@ type Meter = ObservationOf<'meter'>;
 const BAD_CONTACT = 0.004;
 /** The lower of an active sensor's two current levels, ampere. */
 const IDLE_A = 0.007;
-/** Readings taken while something is moved. */
+/** Readings taken while something is flexed and let go again. */
 const MOVED_MOMENTS = 8;
 /** The field that falls by more than this once a turn makes a reading waver; below the least one nothing is seen of it, volt. */
 const WAVERS = 0.25;
@@ -49,9 +49,12 @@ function resistance(
 ): Reading {
   const shows = (ohm: number): Display => displayOf(ohm, 'resistance', meter, chance);
   if (chance.hits(BAD_CONTACT)) return shows(Infinity);
-  const moved: Moment['moved'] = !isWiggle ? 'nothing' : point.startsWith('wire') ? 'loom' : 'lead';
-  const probes = { ...PROBES[point], manner: { ...PROBES[point].manner, moved } };
-  const moments = Array.from({ length: isWiggle ? MOVED_MOMENTS : 1 }, () => ohmsAt(probes, corner, car, chance));
+  const part: Moment['moved'] = point.startsWith('wire') ? 'loom' : 'lead';
+  const reading = (moved: Moment['moved']): number =>
+    ohmsAt({ ...PROBES[point], manner: { ...PROBES[point].manner, moved } }, corner, car, chance);
+  const moments = isWiggle
+    ? Array.from({ length: MOVED_MOMENTS }, (_one, at) => reading(at % 2 === 0 ? part : 'nothing'))
+    : [reading('nothing')];
   const [least, most] = [Math.min(...moments), Math.max(...moments)];
   return most > least * 1.25 + 1 ? { ...shows(least), unsteady: true } : shows(most);
 }

@@ -44,12 +44,13 @@ export function momentsOf(isWet: boolean): readonly { readonly moment: Moment; r
 /** A corner without a bad conductor is the same at every moment: one look is enough. */
 function circuitOnRoad(corner: Corner, car: Car, isWet: boolean, strategy: Strategy, chance: Chance): MovingFinding[] {
   const moments = momentsOf(isWet);
-  return (isShaky(corner) ? moments : moments.slice(0, 1)).flatMap(({ moment, kmh }): MovingFinding[] => {
+  const asked = isShaky(corner) ? moments : moments.slice(0, 1);
+  const found = asked.flatMap(({ moment, kmh }): MovingFinding[] => {
     const byte = electricalTest(corner, car, moment, strategy, chance);
-    if (!byte) return [];
-    const told = isShaky(corner) ? chance.pick([byte, '1F', '2F']) : byte;
-    return [{ channel: corner.channel, byte: told, by: 'circuit', moment, kmh }];
+    return byte ? [{ channel: corner.channel, byte, by: 'circuit', moment, kmh }] : [];
   });
+  const hasPassed = found.length > 0 && found.length < asked.length;
+  return hasPassed ? found.map((one) => ({ ...one, byte: strategy.passingByte ?? one.byte })) : found;
 }
 
 /**

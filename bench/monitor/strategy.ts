@@ -21,6 +21,10 @@ export interface Strategy {
   /** The failure type byte that it gives a break, and a contact that only resists. */
   readonly openByte: string;
   readonly resistsByte: string;
+  /** What it calls a wheel that is not heard, one that wavers, and a fault that passes; null: as what it was when it was there. */
+  readonly silentByte: string;
+  readonly waversByte: string;
+  readonly passingByte: string | null;
   /** Other modules that complain when a wheel speed is missing. */
   readonly echoes: readonly Echo[];
 }
@@ -64,6 +68,9 @@ export function drawStrategy(type: 'passive' | 'active', chance: Chance): Strate
     ] as const),
     openByte: chance.pick(['13', '13', '14', '01']),
     resistsByte: chance.pick(['13', '01', '1B', '14']),
+    silentByte: chance.pick(['31', '31', '21', '29']),
+    waversByte: chance.pick(['2F', '2F', '64', '39']),
+    passingByte: chance.pick([null, '1F', '2F']),
     echoes: isYoung ? ECHOES.filter(() => chance.hits(ECHO_SHARE)) : [],
   };
 }

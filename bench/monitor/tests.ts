@@ -69,8 +69,8 @@ export function electricalTest(
 /** What comparing wheels on the road shows of one channel. */
 export function motionTest(corner: Corner, car: Car, strategy: Strategy, chance: Chance): string | null {
   const signal = signalOf(corner, car, chance);
-  if (signal.cutInKmh > strategy.comparesFromKmh) return chance.pick(['31', '31', '21', '29']);
-  if (signal.dip > 0.3) return chance.pick(['2F', '2F', '64', '39']);
+  if (signal.cutInKmh > strategy.comparesFromKmh) return strategy.silentByte;
+  if (signal.dip > 0.3) return strategy.waversByte;
   if (Math.abs(signal.ratio - 1) > 0.06) return '64';
   if (corner.loom.crossedWith && chance.hits(0.7)) return '64';
   if (signal.direction === 'none' && chance.hits(0.4)) return '64';

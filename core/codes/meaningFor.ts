@@ -49,3 +49,21 @@ export function meaningFor(
     by,
   };
 }
+
+/**
+ * The other wheel that a code may mean: the reader's words name one, the standard number another, and no spun wheel has settled the reader's names yet.
+ * @param code the observation. @param vehicle the vehicle. @param names what the reader's names turned out to mean.
+ * @returns the wheel of the standard number; null where both agree, or something surer than the reader's words decides.
+ */
+export function alsoNamed(
+  code: ObservationOf<'code'>,
+  vehicle: Vehicle,
+  names: ReadonlyMap<Channel, Channel | null> = NO_NAMES,
+): Channel | null {
+  const decoded = decode(code.code, vehicle.codeMeanings ?? {});
+  const { channel, by } = namedBy(code, decoded, vehicle);
+  if (by !== 'reader' || decoded.source !== 'standard' || !decoded.channel || !channel) return null;
+  const [words, number] = [channel, decoded.channel].map((one) => channelOn(one, vehicle.channels));
+  if (!words || !number || words === number || (names.get(words) ?? null) !== null) return null;
+  return number;
+}

@@ -2,7 +2,7 @@ import type { Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import * as codes from '../adviser/tables/codes';
 import { bothTypes } from '../adviser/tables/table';
-import { meaningFor } from '../codes/meaningFor';
+import { alsoNamed, meaningFor } from '../codes/meaningFor';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
 import { ofKind, saw, type Around, type Reading, type Report } from './report';
 
@@ -67,7 +67,10 @@ function ageReports(channel: Channel, named: readonly Code[], around: Around): R
   return isTold ? [{ ids: dated.map((one) => one.id), channel, check: bothTypes(codes.CODE_AGE), fits }] : [];
 }
 
-function reportsFor(channel: Channel, named: readonly Code[], around: Around): Report[] {
+/** Of a code that may name either of two wheels: how well it fits to say that it does not mean this one. */
+const MAY_NAME_ANOTHER = 0.1;
+
+function reportsFor(channel: Channel, named: readonly Code[], around: Around, isSure: boolean): Report[] {
   const ids = named.map((one) => one.id);
   if (ids.length === 0) return [];
   const failures = [
@@ -78,7 +81,15 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around): R
   const status = STATUSES.find((one) => named.some((code) => code.status === one));
   return [
     ...ageReports(channel, named, around),
-    { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { named: 1 } },
+    {
+      ids,
+      channel,
+      check: bothTypes(codes.CODE_NAMED),
+      fits: isSure ? { named: 1 } : { named: 1, 'not-named': MAY_NAME_ANOTHER },
+    },
+    ...(failures.length > 0
+      ? [{ ids, channel, check: bothTypes(codes.CODE_MIXED), fits: { [failures.length > 1 ? 'mixed' : 'alike']: 1 } }]
+      : []),
     ...failures.map((failure) => ({
       ids: named
         .filter((one) => meaningFor(one, around.vehicle, around.names.meaning).failure === failure)
@@ -124,15 +135,18 @@ function readFlood(around: Around): Report[] {
 function readNamed(around: Around): Report[] {
   const counted = ofKind(around.stage, 'code').filter((one) => readLoneCode(one, around) === null);
   const byChannel = new Map<Channel, Code[]>();
+  const unsure = new Set<Channel>();
   for (const code of counted) {
     const { channel } = meaningFor(code, around.vehicle, around.names.meaning);
-    if (channel) byChannel.set(channel, [...(byChannel.get(channel) ?? []), code]);
+    const other = alsoNamed(code, around.vehicle, around.names.meaning);
+    if (channel && other) [channel, other].forEach((one) => unsure.add(one));
+    for (const one of [channel, other]) if (one) byChannel.set(one, [...(byChannel.get(one) ?? []), code]);
   }
   if (byChannel.size === 0) return [];
   const ids = counted.map((one) => one.id);
   return around.vehicle.channels.flatMap((channel) => {
     const named = byChannel.get(channel);
-    if (named) return reportsFor(channel, named, around);
+    if (named) return reportsFor(channel, named, around, !unsure.has(channel));
     return [{ ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { 'not-named': 1 } }];
   });
 }

@@ -137,7 +137,15 @@ function liveOutcome(one: ObservationOf<'live'>): readonly [check: Report['check
 /** Names that are mixed up as a whole are the reader's own doing: the corner follows, under another name. */
 const READERS_DOING: readonly string[] = ['sides-crossed', 'ends-crossed', 'turned-round'];
 
-function readLive(one: ObservationOf<'live'>, channel: Channel | null, around: Around): Reading {
+/** Of a speed watched under the reader's name for a wheel: the wheel that the name turned out to mean. A wheel spun by hand is known for what it is. */
+function watchedWheel(one: ObservationOf<'live'>, channel: Channel | null, around: Around): Channel | null {
+  const isByName = one.while === 'drive' || one.while === 'stationary';
+  if (!isByName || one.shownAs === undefined || !channel) return channel;
+  return around.names.meaning.get(channel) ?? channel;
+}
+
+function readLive(one: ObservationOf<'live'>, named: Channel | null, around: Around): Reading {
+  const channel = watchedWheel(one, named, around);
   const isRenamed = one.finding === 'answers-as-other-channel' && READERS_DOING.includes(around.names.pattern);
   const [check, outcome] = liveOutcome(isRenamed ? { ...one, finding: 'follows' } : one);
   return saw(

@@ -1,5 +1,6 @@
 import type { CaseFile, Observation } from '../../casefile/contract';
 import type { Channel } from '../../casefile/words';
+import { namesInDoubt } from '../../codes/namesInDoubt';
 import { coilBand } from '../../evidence/coilBand';
 import { otherSide } from '../../vehicle/channels';
 import type { Cause } from '../faults';
@@ -143,8 +144,9 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
       return seen.has('meter:wire-1:resistance', channel);
     case 'meter:wire-2-to-ground:resistance':
       return seen.has('meter:wire-1-to-ground:resistance', channel);
-    case 'live:stationary':
     case 'live:hand-spin':
+      return readerReaches(posterior) && (!seen.has('live:drive', channel) || namesInDoubt(file)?.spin === channel);
+    case 'live:stationary':
       return readerReaches(posterior) && !seen.has('live:drive', channel);
     case 'live:drive':
       return readerReaches(posterior);

@@ -1,4 +1,5 @@
 import type { CaseFile } from '../../casefile/contract';
+import type { Channel } from '../../casefile/words';
 import type { Scenario } from '../posterior';
 import type { Candidate } from './candidates';
 import { expectedRepairCost, optionCosts, type RepairProblem } from './expectedCost';
@@ -53,8 +54,18 @@ export function costsWith(at: Situation, open: ReadonlySet<string>, inHand: stri
   return made;
 }
 
+/** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
+function keptSensor(channel: Channel | null, { problem, scenarios }: Situation): number {
+  const option = problem.options.findIndex((one) => one.row.repair === 'replaced:sensor' && one.channel === channel);
+  if (option < 0) return 1;
+  return scenarios.reduce((kept, one, at) => {
+    const isReplaced = problem.bits[option * problem.classes + (problem.classOf[at] ?? 0)] !== 0;
+    return isReplaced ? kept - one.probability : kept;
+  }, 1);
+}
+
 /**
- * Money and minutes of a check with what stands open; a sensor it may break is priced in.
+ * Money and minutes of a check with what stands open; a sensor that it may break is priced in, as far as it would have been kept.
  * @param candidate the check. @param at the situation. @returns minutes, money, both together in money, and what stands open then.
  */
 export function checkCost(
@@ -66,7 +77,9 @@ export function checkCost(
   const sensor = REPAIRS.find((one) => one.repair === 'replaced:sensor');
   const price = sensor ? priceOf(sensor, at.file) : 0;
   const money = candidate.buys ? price : 0;
-  const total = money + candidate.mayBreakSensor * price + (at.problem.hourValue * minutes) / 60;
+  const broken =
+    candidate.mayBreakSensor > 0 ? candidate.mayBreakSensor * price * keptSensor(candidate.channel, at) : 0;
+  const total = money + broken + (at.problem.hourValue * minutes) / 60;
   return { minutes, money, total, open: new Set([...at.open, ...opens]) };
 }
 

@@ -1,3 +1,4 @@
+import { namesInDoubt } from '../../codes/namesInDoubt';
 import type { Candidate } from './candidates';
 import { expectedRepairCost } from './expectedCost';
 import { checkCost, classWeights, costsWith, type Situation } from './lookAhead';
@@ -18,14 +19,22 @@ const RARE = 0.015;
 /** An outcome speaks against a repair when it leaves less than this share of its chance. */
 const AGAINST = 0.65;
 
-/** Whether some outcome that may well come would have another repair made first. */
+/** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
+const WORTH_CHANGING_MINUTES = 3;
+
+/** Whether some outcome that may well come would have another repair made first, and gain by it. */
 function canSayOtherwise(candidate: Candidate, at: Situation, option: number, least = CAN_SAY_OTHERWISE): boolean {
   const weights = Float64Array.from(at.scenarios, (one) => one.probability);
   const { costs } = costsWith(at, checkCost(candidate, at).open, null);
   return candidate.outcomes.some((one) => {
     const then = weights.map((weight, i) => weight * (one.chance[i] ?? 0));
     const chance = then.reduce((sum, each) => sum + each, 0);
-    return chance >= least && expectedRepairCost(at.problem, classWeights(at.problem, then), costs).first !== option;
+    if (chance < least) return false;
+    const sums = classWeights(at.problem, then);
+    const best = expectedRepairCost(at.problem, sums, costs);
+    if (best.first === option || option < 0) return best.first !== option;
+    const held = expectedRepairCost(at.problem, sums, costs, { first: option });
+    return held.cost - best.cost >= (chance * at.problem.hourValue * WORTH_CHANGING_MINUTES) / 60;
   });
 }
 
@@ -104,6 +113,32 @@ function minutesBeside(candidate: Candidate, opens: ReadonlySet<string>, at: Sit
   return candidate.minutes + minutesToOpen(openFor(candidate.setups, at.file, candidate.channel), standing, at.file);
 }
 
+/** Of a check: how likely it is to leave some repair sure enough to be made. */
+function sureness(candidate: Candidate, at: Situation): number {
+  return candidate.outcomes.reduce((sum, one) => {
+    const then = Float64Array.from(at.scenarios, (each, i) => each.probability * (one.chance[i] ?? 0));
+    const sums = classWeights(at.problem, then);
+    const chance = sums.reduce((total, each) => total + each, 0);
+    const isSure = at.problem.cures.some(
+      (pairs) => pairs.reduce((cured, [k]) => cured + (sums[k] ?? 0), 0) >= SURE_ENOUGH * chance,
+    );
+    return isSure ? sum + chance : sum;
+  }, 0);
+}
+
+/** A check that has this chance of making a repair sure is the one to make before a guess. */
+const LIKELY_TO_SETTLE = 0.35;
+
+/** The check that is likeliest to settle it, where one is likely to; else the cheapest. */
+function settling(short: readonly PricedMove[], at: Situation): PricedMove | undefined {
+  const told = short.map((one) => ({ one, sure: one.candidate ? sureness(one.candidate, at) : 0 }));
+  const best = told.reduce<(typeof told)[number] | null>(
+    (top, each) => (top && top.sure >= each.sure ? top : each),
+    null,
+  );
+  return best && best.sure >= LIKELY_TO_SETTLE ? best.one : short[0];
+}
+
 /** A repair that is not sure yet waits for a short check, if what it opens stands open for the check too. */
 function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
@@ -113,15 +148,14 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   if (isSmall && !isUnsure) return [...moves];
   const [longest, mayCost] = isUnsure ? UNSURE : QUICK;
   const opens = at.problem.options[top.option]?.opens ?? new Set<string>();
-  const short = moves.find(
-    (one) =>
-      one.candidate !== null &&
-      one.channel === top.channel &&
-      minutesBeside(one.candidate, opens, at) <= longest &&
-      one.money === 0 &&
-      one.finish - top.finish < (at.problem.hourValue * mayCost) / 60 &&
-      (canSayOtherwise(one.candidate, at, top.option) || canSpeakAgainst(one.candidate, at, top)),
-  );
+  const isShort = (one: PricedMove): boolean =>
+    one.candidate !== null &&
+    one.channel === top.channel &&
+    minutesBeside(one.candidate, opens, at) <= longest &&
+    one.money === 0 &&
+    one.finish - top.finish < (at.problem.hourValue * mayCost) / 60 &&
+    (canSayOtherwise(one.candidate, at, top.option) || canSpeakAgainst(one.candidate, at, top));
+  const short = isUnsure ? settling(moves.filter(isShort), at) : moves.find(isShort);
   return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
 }
 
@@ -156,11 +190,42 @@ function measuredFirst(moves: readonly PricedMove[]): PricedMove[] {
   return check ? [check, ...moves.filter((one) => one !== check)] : [...moves];
 }
 
+/** Drawing a sensor that may break waits for whatever can be told of the corner without drawing it, as long as that is no dearer by more than these minutes. */
+const GENTLE_MINUTES = 12;
+
+function gentleFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const top = moves[0];
+  if (!top?.candidate || top.candidate.mayBreakSensor === 0) return [...moves];
+  const option = moves.find((one) => one.kind === 'repair')?.option ?? -1;
+  const gentle = moves.find(
+    (one) =>
+      one.candidate !== null &&
+      one.channel === top.channel &&
+      one.candidate.mayBreakSensor === 0 &&
+      one.money === 0 &&
+      one.minutes <= top.minutes &&
+      one.finish - top.finish < (at.problem.hourValue * GENTLE_MINUTES) / 60 &&
+      canSayOtherwise(one.candidate, at, option),
+  );
+  return gentle ? [gentle, ...moves.filter((one) => one !== gentle)] : [...moves];
+}
+
+/** Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand. */
+function namesFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
+  const doubt = namesInDoubt(at.file);
+  const spin =
+    doubt && moves.find((one) => one.candidate?.check === 'live:hand-spin' && one.candidate.channel === doubt.spin);
+  return spin ? [spin, ...moves.filter((one) => one !== spin)] : [...moves];
+}
+
 /**
  * Puts moves that are priced into the order of good practice.
  * @param moves by the expected cost of finishing, cheapest first. @param at the situation.
- * @returns the same moves: checks that can change nothing are no first moves; a repair that no check can improve comes first; but a short look comes before a repair that is not sure; of checks that are as good as equal the quick and telling ones lead.
+ * @returns the same moves: checks that can change nothing are no first moves; a repair that no check can improve comes first; but a short look comes before a repair that is not sure; of checks that are as good as equal the quick and telling ones lead; a wheel that may be misnamed is spun before all else.
  */
 export function inGoodOrder(moves: readonly PricedMove[], at: Situation): PricedMove[] {
-  return measuredFirst(tellingFirst(lookFirst(repairFirst(idleLast(moves, at), at), at), at));
+  return namesFirst(
+    measuredFirst(gentleFirst(tellingFirst(lookFirst(repairFirst(idleLast(moves, at), at), at), at), at)),
+    at,
+  );
 }

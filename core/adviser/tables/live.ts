@@ -98,22 +98,27 @@ const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
   },
   {
     for: ['plug-corroded', 'module-plug-corroded'],
-    gives: {
-      zero: type === 'active' ? 0.58 : 0.42,
-      'drops-out': drive ? 0.22 : 0.14,
-      erratic: 0.06,
-      'cuts-in-late': type === 'active' ? 0.01 : 0.06,
-      follows: drive ? 0.1 : 0.18,
-    },
-    why: 'a bad contact comes and goes; an active sensor starves behind it',
+    gives:
+      type === 'active'
+        ? {
+            zero: 0.62,
+            'drops-out': drive ? 0.24 : 0.14,
+            erratic: 0.05,
+            'cuts-in-late': 0.01,
+            follows: drive ? 0.06 : 0.14,
+          }
+        : drive
+          ? { zero: 0.22, 'drops-out': 0.54, erratic: 0.07, 'cuts-in-late': 0.05, follows: 0.08 }
+          : { zero: 0.38, 'drops-out': 0.26, erratic: 0.06, 'cuts-in-late': 0.05, follows: 0.2 },
+    why: 'a bad contact comes and goes with every shake; an active sensor starves behind it',
   },
   {
     for: [...BROKEN_NOW_AND_THEN],
     gives: {
-      zero: 0.1,
-      'drops-out': drive ? 0.5 : 0.25,
-      erratic: 0.1,
-      follows: drive ? 0.25 : 0.5,
+      zero: 0.06,
+      'drops-out': drive ? 0.64 : 0.22,
+      erratic: 0.08,
+      follows: drive ? 0.16 : 0.58,
       'once-per-turn': 0.01,
     },
     why: 'whole until it is shaken',
