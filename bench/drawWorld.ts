@@ -183,29 +183,43 @@ function vehicleOf(car: Car, type: SensorType, strategy: Strategy, odometerKm: n
   };
 }
 
-/** A car with given faults, as plain data: broken, driven for some days, and brought to whoever looks. */
+/** What is particular to a car beside its drawn faults. */
+export interface Particulars {
+  readonly vehicle?: Vehicle;
+  readonly history?: readonly Seen[];
+  readonly strategy?: Partial<Strategy>;
+  readonly car?: (car: Car) => Car;
+}
+
+/**
+ * A car with given faults, as plain data: broken, driven for some days, and brought to whoever looks.
+ * @param channels its channels. @param type its sensors. @param faults what is broken. @param chance draws the rest. @param own what is particular to it.
+ * @returns the car.
+ */
 export function makeCar(
   channels: readonly Channel[],
   type: SensorType,
   faults: readonly HiddenFault[],
   chance: Chance,
+  own: Particulars = {},
 ): Made {
-  const strategy = drawStrategy(type, chance.branch('strategy'));
-  const odometerKm = chance.branch('odometer').whole(45_000, 210_000);
-  const car = faults.reduce(
+  const strategy = { ...drawStrategy(type, chance.branch('strategy')), ...own.strategy };
+  const odometerKm = own.vehicle?.odometer ?? chance.branch('odometer').whole(45_000, 210_000);
+  const drawn = faults.reduce(
     (broken, one) => breakCar(broken, one.fault, one.channel, chance.branch(`damage ${one.fault}`)),
     soundCar(channels, type, chance.branch('sound car')),
   );
+  const car = own.car ? own.car(drawn) : drawn;
   const old = oldCodes(faults, strategy, odometerKm, chance.branch('old codes'));
   const { memory, trips } = lived(car, old, strategy, odometerKm, chance.branch('past'));
   return {
     car,
     faults,
-    vehicle: vehicleOf(car, type, strategy, odometerKm, chance.branch('vehicle')),
+    vehicle: own.vehicle ?? vehicleOf(car, type, strategy, odometerKm, chance.branch('vehicle')),
     strategy,
     meter: drawMeter(chance.branch('meter')),
     names: drawNames(chance.branch('names')),
-    history: historyOf(faults, channels, chance.branch('history')),
+    history: own.history ?? historyOf(faults, channels, chance.branch('history')),
     memory,
     trips,
     odometerKm,

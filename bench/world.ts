@@ -114,6 +114,11 @@ export class World {
     return this.car;
   }
 
+  /** Draws for something that happens to it under a name, without moving on its life. */
+  chanceOf(name: string): Chance {
+    return this.chance.branch(name);
+  }
+
   /** A starved module answers nobody. */
   get isModuleSilent(): boolean {
     return this.car.feedDropVolt >= 5;
@@ -251,10 +256,19 @@ export class World {
     return { kind: 'distance', channel: corner.channel, point, value: Math.round(value * 20_000) / 20_000 };
   }
 
-  private measure(point: MeterPoint, quantity: Quantity, corner: Corner | null, manner?: 'wiggle'): Seen[] {
+  private measure(
+    point: MeterPoint,
+    quantity: Quantity,
+    corner: Corner | null,
+    manner?: 'wiggle',
+    range?: number,
+  ): Seen[] {
     const how = manner ?? (quantity === 'ac-voltage' ? 'hand-spin' : 'still');
     const read = (while_: typeof how | 'cranking'): Seen =>
-      readMeter(corner, this.car, point, quantity, while_, this.chance, this.meter);
+      readMeter(corner, this.car, point, quantity, while_, this.chance, {
+        ...this.meter,
+        ...(range ? { setTo: range } : {}),
+      });
     return point === 'battery' ? [read(how), read('cranking')] : [read(how)];
   }
 
@@ -265,10 +279,10 @@ export class World {
 
   /**
    * Makes a check and tells what it shows.
-   * @param check a name of the contract, or `drive`. @param channel its corner, null for the car. @param manner `wiggle` while flexing.
+   * @param check a name of the contract, or `drive`. @param channel its corner, null for the car. @param manner `wiggle` while flexing. @param range full scale, where it was set by hand.
    * @returns observations without ids; none where the check has nothing to say (nothing worked on lately). @throws RangeError for a check that the bench can't make.
    */
-  observe(check: string, channel: Channel | null, manner?: 'wiggle'): Seen[] {
+  observe(check: string, channel: Channel | null, manner?: 'wiggle', range?: number): Seen[] {
     const [kind, point, quantity] = check.split(':') as [string, string | undefined, string | undefined];
     const corner = this.corner(channel);
     if (kind === 'code') return this.readCodes();
@@ -276,7 +290,7 @@ export class World {
     if (kind === 'drive') return [this.takeOut()];
     if (kind === 'look') return [lookAt(point as LookPart, this.car, corner, this.chance)];
     if (check === 'ask:history') return [...this.made.history];
-    if (kind === 'meter') return this.measure(point as MeterPoint, quantity as Quantity, corner, manner);
+    if (kind === 'meter') return this.measure(point as MeterPoint, quantity as Quantity, corner, manner, range);
     if (!corner) throw new RangeError(`the bench has no corner ${channel} for "${check}"`);
     if (kind === 'live' && point === 'hand-spin') return [this.live(corner, point)];
     if (kind === 'live') return this.car.corners.map((one) => this.live(one, point as 'stationary' | 'drive'));

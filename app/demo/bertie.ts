@@ -1,31 +1,9 @@
+import { BERTIE as BERTIE_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
-const ACTIVE = {
-  'front-left': 'active',
-  'front-right': 'active',
-  'rear-left': 'active',
-  'rear-right': 'active',
-} as const;
-
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
-export const BERTIE: Vehicle & { readonly words: string } = {
-  name: 'Bertie',
-  words: '2014 hatchback',
-  channels: ['front-left', 'front-right', 'rear-left', 'rear-right'],
-  sensorTypes: ACTIVE,
-  places: {
-    'front-left': { sensor: 'knuckle', plug: 'arch-liner' },
-    'front-right': { sensor: 'knuckle', plug: 'arch-liner' },
-    'rear-left': { sensor: 'in-bearing', plug: 'underbody' },
-    'rear-right': { sensor: 'in-bearing', plug: 'underbody' },
-  },
-  steeringSide: 'right',
-  highVoltage: false,
-  supplyNominal: 12,
-  specs: { toneRingTeeth: 43, tyre: '185/60R15', torques: { 'sensor-bolt': 9, 'wheel-nut': 100 } },
-  odometer: 112_640,
-};
+export const BERTIE: Vehicle & { readonly words: string } = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
 
 const OWNER = { hourValue: 15, currency: 'EUR', tools: ['multimeter'], meter: { percent: 1, counts: 3 } };
 

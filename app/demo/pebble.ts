@@ -1,27 +1,9 @@
+import { PEBBLE as PEBBLE_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
 /** A 2011 camper on a van base, one sensor on the differential for both rear wheels. */
-export const PEBBLE: Vehicle & { readonly words: string } = {
-  name: 'Pebble',
-  words: '2011 camper on a van base',
-  channels: ['front-left', 'front-right', 'rear-axle'],
-  sensorTypes: { 'front-left': 'passive', 'front-right': 'passive', 'rear-axle': 'passive' },
-  places: {
-    'front-left': { sensor: 'knuckle', plug: 'arch-liner' },
-    'front-right': { sensor: 'knuckle', plug: 'arch-liner' },
-    'rear-axle': { sensor: 'differential', plug: 'underbody' },
-  },
-  steeringSide: 'left',
-  highVoltage: false,
-  supplyNominal: 12,
-  specs: {
-    sensorResistance: { min: 1100, max: 1700, at: 20 },
-    tyre: '215/70R15',
-    torques: { 'sensor-bolt': 10, 'wheel-nut': 160 },
-  },
-  odometer: 163_900,
-};
+export const PEBBLE: Vehicle & { readonly words: string } = { ...PEBBLE_ON_BENCH, words: '2011 camper on a van base' };
 
 const OWNER = {
   hourValue: 15,

@@ -1,36 +1,11 @@
+import { TANSY as TANSY_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
-const PASSIVE = {
-  'front-left': 'passive',
-  'front-right': 'passive',
-  'rear-left': 'passive',
-  'rear-right': 'passive',
-} as const;
-
 /** A 2009 estate, shared by an allotment society. Made up, like all of the sample garage. */
 export const TANSY: Vehicle & { readonly words: string } = {
-  name: 'Tansy',
+  ...TANSY_ON_BENCH,
   words: '2009 estate of the allotment society',
-  channels: ['front-left', 'front-right', 'rear-left', 'rear-right'],
-  sensorTypes: PASSIVE,
-  places: {
-    'front-left': { sensor: 'knuckle', plug: 'arch-liner' },
-    'front-right': { sensor: 'knuckle', plug: 'arch-liner' },
-    'rear-left': { sensor: 'knuckle', plug: 'sill' },
-    'rear-right': { sensor: 'knuckle', plug: 'sill' },
-  },
-  steeringSide: 'right',
-  highVoltage: false,
-  supplyNominal: 12,
-  specs: {
-    sensorResistance: { min: 1000, max: 1400, at: 20 },
-    toneRingTeeth: 48,
-    ringDiameter: 0.09,
-    tyre: '195/65R15',
-    torques: { 'sensor-bolt': 8, 'wheel-nut': 110 },
-  },
-  odometer: 84_200,
 };
 
 const OWNER = {

@@ -9,6 +9,8 @@ export interface MeterKind {
   readonly percent: number;
   readonly digits: number;
   readonly ranges: Readonly<Record<Quantity, readonly number[]>>;
+  /** Full scale of the range that it stands on, where its owner has set one. */
+  readonly setTo?: number;
 }
 
 /** A low-cost autoranging meter of four thousand counts. */
@@ -61,20 +63,15 @@ function bestRange(value: number, ranges: readonly number[]): number {
 /**
  * What the display shows of a true value.
  * @param value in the quantity's base unit. @param quantity what is measured. @param meter which. @param chance draws the meter's error.
- * @param range full scale where the owner set it; the best one else. @returns the display: overload above the range, else rounded to one count and never negative.
+ * @returns the display: overload above the range, else rounded to one count and never negative.
  */
-export function displayOf(
-  value: number,
-  quantity: Quantity,
-  meter: MeterKind,
-  chance: Chance,
-  range: number | null = null,
-): Display {
-  const fullScale = range ?? bestRange(value, meter.ranges[quantity]);
+export function displayOf(value: number, quantity: Quantity, meter: MeterKind, chance: Chance): Display {
+  const fullScale = meter.setTo ?? bestRange(value, meter.ranges[quantity]);
   const byHand = meter.id === 'by-hand' ? { range: fullScale } : {};
   if (!(Math.abs(value) < fullScale)) return { value: 'overload', ...byHand };
   const resolution = fullScale / meter.counts;
   const error = (value * meter.percent * chance.gaussian()) / 300 + (meter.digits * resolution * chance.gaussian()) / 3;
   const counts = Math.max(0, Math.round((value + error) / resolution));
+  if (counts >= meter.counts) return { value: 'overload', ...byHand };
   return { value: Number((counts * resolution).toPrecision(6)), resolution, ...byHand };
 }

@@ -18,6 +18,8 @@ export interface Strategy {
   readonly healsAfter: number;
   /** What it takes for the lamp to go out after a repair. */
   readonly lampGoesOut: 'at-key-on' | 'after-drive' | 'after-erase';
+  /** Resistances between which its input takes a passive sensor for a circuit, ohm. */
+  readonly coilOhm: { readonly least: number; readonly most: number };
   /** The failure type byte that it gives a break, and a contact that only resists. */
   readonly openByte: string;
   readonly resistsByte: string;
@@ -66,6 +68,7 @@ export function drawStrategy(type: 'passive' | 'active', chance: Chance): Strate
       ['after-drive', 0.2],
       ['after-erase', 0.1],
     ] as const),
+    coilOhm: { least: chance.pick([150, 300, 500]), most: chance.pick([5_000, 8_000, 12_000]) },
     openByte: chance.pick(['13', '13', '14', '01']),
     resistsByte: chance.pick(['13', '01', '1B', '14']),
     silentByte: chance.pick(['31', '31', '21', '29']),

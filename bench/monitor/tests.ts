@@ -15,8 +15,8 @@ export interface Finding {
   readonly by: 'circuit' | 'signal';
 }
 
-/** Coil resistance that an input takes for a circuit, ohm. */
-const PASSIVE_WINDOW = { least: 150, most: 8_000 } as const;
+/** A bridge harder than this is a short to any input, ohm. */
+const BRIDGE_OHM = 150;
 const LEAK_OHM = 3_000;
 const ACTIVE_SERIES_OHM = 250;
 /** From here on a contact passes for broken. */
@@ -32,19 +32,19 @@ function shortOf(corner: Corner): string | null {
   if (pairs.some((one) => one.toSupplyOhm < 1000)) return '12';
   if (pairs.some((one) => Math.min(...one.toGroundOhm) < LEAK_OHM) || corner.sensor.insulationOhm < LEAK_OHM)
     return '11';
-  return pairs.some((one) => one.bridgeOhm < PASSIVE_WINDOW.least) ? '01' : null;
+  return pairs.some((one) => one.bridgeOhm < BRIDGE_OHM) ? '01' : null;
 }
 
 /**
  * The electrical test of one channel: what the module can measure from its own pins, at this moment.
- * @param corner the channel. @param car what it shares. @param moment what acts on the car. @param names how this make names what it finds. @param chance draws.
+ * @param corner the channel. @param car what it shares. @param moment what acts on the car. @param names what this make takes for a circuit, and how it names what it finds. @param chance draws.
  * @returns a failure type byte (ISO 15031-6), null when it passes.
  */
 export function electricalTest(
   corner: Corner,
   car: Car,
   moment: Moment,
-  names: Pick<Strategy, 'openByte' | 'resistsByte'>,
+  names: Pick<Strategy, 'openByte' | 'resistsByte' | 'coilOhm'>,
   chance: Chance,
 ): string | null {
   if (!corner.inputWorks) return '01';
@@ -60,8 +60,8 @@ export function electricalTest(
     return corner.sensor.chip === 'mute' ? names.resistsByte : null;
   }
   const across = ohmBetween(wiring, NODES.input[0], NODES.input[1]);
-  if (across > PASSIVE_WINDOW.most) return across > BROKEN_OHM ? names.openByte : names.resistsByte;
-  if (across < PASSIVE_WINDOW.least) return '01';
+  if (across > names.coilOhm.most) return across > BROKEN_OHM ? names.openByte : names.resistsByte;
+  if (across < names.coilOhm.least) return '01';
   const leak = ohmBetween(wiring, NODES.input[1], GROUND);
   return leak < LEAK_OHM ? '11' : null;
 }

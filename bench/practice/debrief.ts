@@ -4,8 +4,7 @@ import { adviserPolicy } from '../trial/adviserPolicy';
 import type { LoggedMove } from '../trial/ledger';
 import { knowsTheFault } from '../trial/otherPolicies';
 import type { HiddenFault } from '../world';
-import { drawPractice } from './levels';
-import { PracticeSession, type Practice } from './session';
+import { PracticeSession, worldOf, type Practice } from './session';
 
 /** A move, what it cost, and how much of the truth one could believe before and after it. */
 export interface WeighedMove extends LoggedMove {
@@ -41,8 +40,8 @@ function beliefIn(file: CaseFile, faults: readonly HiddenFault[]): number {
  * @param practice the car and all that was done. @returns the debrief; money and minutes as the trial counts them.
  */
 export function debriefOf(practice: Practice): Debrief {
-  const { level, seed, actions } = practice;
-  const session = new PracticeSession({ level, seed, actions: [] });
+  const { actions } = practice;
+  const session = new PracticeSession({ ...practice, actions: [] });
   const { faults } = session.world;
   let belief = beliefIn(session.ledger.file, faults);
   const moves = actions.map((action): WeighedMove => {
@@ -52,8 +51,8 @@ export function debriefOf(practice: Practice): Debrief {
     return { ...(session.log.at(-1) as LoggedMove), before, after: belief };
   });
   const own = session.ledger.close(false);
-  const other = adviserPolicy(drawPractice(level, seed));
-  const known = drawPractice(level, seed);
+  const other = adviserPolicy(worldOf(practice));
+  const known = worldOf(practice);
   return {
     faults,
     isRight: own.repairedRightly,
@@ -61,7 +60,7 @@ export function debriefOf(practice: Practice): Debrief {
     minutes: own.minutes,
     partsForNothing: own.partsForNothing,
     moves,
-    leastCost: knowsTheFault(drawPractice(level, seed)).cost,
+    leastCost: knowsTheFault(worldOf(practice)).cost,
     leastRepairs: known.rightRepairs.map((one) => one.repair),
     adviser: { cost: other.outcome.cost, isRight: other.outcome.repairedRightly, road: other.road },
   };

@@ -1,7 +1,4 @@
 import type { FaultId } from '../../core/adviser/faults';
-import { chanceFrom } from '../chance';
-import { drawWorld, makeWorld } from '../drawWorld';
-import type { World } from '../world';
 
 /** How hard a practice car is. */
 export interface Level {
@@ -15,7 +12,7 @@ export interface Level {
   readonly dropAfter: number | null;
 }
 
-export type LevelId = 'first' | 'easy' | 'fair' | 'nasty';
+export type LevelId = 'first' | 'bearing' | 'tank' | 'easy' | 'fair' | 'nasty' | 'twin';
 
 const SEEN_BY_EYE: readonly FaultId[] = [
   'plug-loose',
@@ -57,11 +54,27 @@ const WELL_HIDDEN: readonly FaultId[] = [
 export const LEVELS: readonly Level[] = [
   {
     id: 'first',
-    name: 'A first car',
-    words: 'One corner, one code, a meter. Its reader has a loose plug.',
+    name: 'Tansy, after the flooded lane',
+    words: 'A first car: one corner, one code, a meter. Its reader has a loose plug.',
     faults: ['sensor-short'],
     pairs: false,
-    dropAfter: 5,
+    dropAfter: 7,
+  },
+  {
+    id: 'bearing',
+    name: 'Bertie, since the wheel bearing',
+    words: 'Active sensors: the meter says little, the speeds say much.',
+    faults: ['ring-wrong'],
+    pairs: false,
+    dropAfter: null,
+  },
+  {
+    id: 'tank',
+    name: 'Pebble, now and then on bumps',
+    words: 'One sensor for both rear wheels, and a fault that hides while you look.',
+    faults: ['loom-intermittent'],
+    pairs: false,
+    dropAfter: null,
   },
   {
     id: 'easy',
@@ -89,37 +102,19 @@ export const LEVELS: readonly Level[] = [
   },
 ];
 
-const FOUR = ['front-left', 'front-right', 'rear-left', 'rear-right'] as const;
-/** So many cars are drawn until one fits its level; far more than it ever takes. */
-const MOST_DRAWS = 400;
+/** A car as another job's owner knows it, whose fault is drawn from what the adviser believes of that job. */
+export const TWIN: Level = {
+  id: 'twin',
+  name: 'A car like yours',
+  words: 'The same vehicle; its fault is drawn from what the adviser suspects by now.',
+  faults: [],
+  pairs: true,
+  dropAfter: null,
+};
 
 /** The level of an id. @throws RangeError for one that there isn't. */
 export function levelOf(id: string): Level {
-  const level = LEVELS.find((one) => one.id === id);
+  const level = [...LEVELS, TWIN].find((one) => one.id === id);
   if (!level) throw new RangeError(`there is no level "${id}"`);
   return level;
-}
-
-/** A coil that any band calls low, on a car whose sensors are known: the first car is to be found with one reading. */
-const SURELY_LOW_OHM = 400;
-
-function firstCar(seed: number): World {
-  const made = makeWorld(FOUR, 'passive', [{ channel: 'rear-right', fault: 'sensor-short' }], chanceFrom(seed));
-  const coilOhm = made.corner('rear-right')?.sensor.coilOhm ?? Infinity;
-  return made.isNoticed && coilOhm < SURELY_LOW_OHM && made.vehicle.sensorTypes ? made : firstCar(seed + 1);
-}
-
-/**
- * The practice car of a level and a seed: always the same one for the same two.
- * @param id the level. @param seed whole number. @returns its world. @throws RangeError for an unknown level.
- */
-export function drawPractice(id: string, seed: number): World {
-  const level = levelOf(id);
-  if (level.id === 'first') return firstCar(seed);
-  for (let draw = 0; draw < MOST_DRAWS; draw += 1) {
-    const world = drawWorld(chanceFrom(seed * 7_919 + draw));
-    const [cause, second] = world.faults;
-    if (cause && level.faults.includes(cause.fault) && (level.pairs || !second)) return world;
-  }
-  return firstCar(seed);
 }

@@ -15,6 +15,8 @@ export interface Plugs {
 /** What a setting amounts to: a check that can be made, or why it tells nothing. */
 export type Setting =
   | { readonly is: 'check'; readonly check: string; readonly ofCar: boolean }
+  /** The meter shows something, but it is no check that would decide anything. */
+  | { readonly is: 'free'; readonly words: string }
   | { readonly is: 'hint'; readonly words: string };
 
 interface Row {
@@ -117,29 +119,32 @@ const ROWS: readonly Row[] = [
 ];
 
 const hint = (words: string): Setting => ({ is: 'hint', words });
+const free = (words: string): Setting => ({ is: 'free', words });
 
 const isPair = (row: Row, red: Point, black: Point): boolean =>
   (row.points[0] === red && row.points[1] === black) || (row.points[1] === red && row.points[0] === black);
 
 const FED: readonly Point[] = ['F', 'BAT'];
 
-/** Why a pair of points says nothing with this dial, in words that teach. */
+/** Why a pair of points decides nothing with this dial, in words that teach; or why the meter must not go there. */
 function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Setting {
   const isOhm = dial === 'ohm' || dial === 'beep';
-  if (isOhm && (FED.includes(red) || FED.includes(black)))
-    return hint('Never ohms on a fed wire: it tells nothing and may hurt the meter.');
-  if (rows.length === 0) return hint('Between these two points lies no check that would decide anything.');
+  const isFed = FED.includes(red) || FED.includes(black);
+  if (isOhm && isFed) return hint('Never ohms on a fed wire: it tells nothing and may hurt the meter.');
+  if (dial === 'ma' && isFed)
+    return hint('An ammeter straight across a feed is a short: it would blow the meter’s fuse.');
+  if (rows.length === 0) return free('The meter will show something here, but it decides nothing.');
   if (dial === 'mv')
-    return hint('The millivolt range only shows overload here: that is no fault. Turn to direct volts.');
-  if (dial === 'ma') return hint('Current is measured in series: one probe on the sensor’s pin, one on the loom’s.');
-  if (isOhm) return hint('Here a voltage is to be measured, not ohms.');
-  return hint('The dial stands on volts; this pair wants ohms.');
+    return free('The millivolt range will only show overload here: that is no fault. Turn to direct volts.');
+  if (dial === 'ma') return free('Current is measured in series: one probe on the sensor’s pin, one on the loom’s.');
+  if (isOhm) return free('Here a voltage is to be measured, not ohms.');
+  return free('The dial stands on volts; this pair wants ohms.');
 }
 
 /**
  * What two probes on the drawn bench amount to.
  * @param dial where it stands. @param red one probe. @param black the other. @param plugs which are open.
- * @returns the check, or a hint: same point twice, a plug that must be opened or closed first, a dial that does not suit.
+ * @returns the check; or that the meter shows something that decides nothing (a plug that should be opened or closed first, a dial that does not suit); or a hint: no two points, or the meter would come to harm.
  */
 export function settingOf(dial: Dial, red: Point | null, black: Point | null, plugs: Plugs): Setting {
   if (!red || !black) return hint('Put both probes on points of the circuit.');
@@ -150,8 +155,16 @@ export function settingOf(dial: Dial, red: Point | null, black: Point | null, pl
   const wrong = (wanted: Row['sensorPlug'], isOpen: boolean): boolean =>
     wanted !== 'any' && (wanted === 'open') !== isOpen;
   if (wrong(row.sensorPlug, plugs.sensor))
-    return hint(row.sensorPlug === 'open' ? 'Open the sensor’s plug first.' : 'Plug the sensor in again for this.');
+    return free(
+      row.sensorPlug === 'open'
+        ? 'Open the sensor’s plug first, or you measure all that hangs on it as well.'
+        : 'Plug the sensor in again for this.',
+    );
   if (wrong(row.modulePlug, plugs.module))
-    return hint(row.modulePlug === 'open' ? 'Open the module’s plug first.' : 'Plug the module in again: it feeds.');
+    return free(
+      row.modulePlug === 'open'
+        ? 'Open the module’s plug first, or you measure its input as well.'
+        : 'Plug the module in again: it feeds.',
+    );
   return { is: 'check', check: row.check, ofCar: row.ofCar === true };
 }

@@ -3,13 +3,24 @@ import type { Channel } from '../../core/casefile/words';
 import { Ledger, type LoggedMove } from '../trial/ledger';
 import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
-import { drawPractice, levelOf, type LevelId } from './levels';
+import { drawPractice, type TwinOf } from './drawPractice';
+import { readFreely, type FreeProbe, type Reading } from './freeProbe';
+import { levelOf, type LevelId } from './levels';
 
 /** One thing that was done to a practice car; plain data, kept in the job's file. */
 export type PracticeAction =
   /** The reader asked so many modules for their codes. */
   | { readonly do: 'read'; readonly modules: number }
-  | { readonly do: 'check'; readonly check: string; readonly channel: Channel | null; readonly manner?: 'wiggle' }
+  | {
+      readonly do: 'check';
+      readonly check: string;
+      readonly channel: Channel | null;
+      readonly manner?: 'wiggle';
+      /** Full scale of the meter's range, where it was set by hand. */
+      readonly range?: number;
+    }
+  /** Two probes were put somewhere where no check of the contract puts them. */
+  | ({ readonly do: 'probe'; readonly channel: Channel } & FreeProbe)
   | { readonly do: 'repair'; readonly repair: string; readonly channel: Channel | null };
 
 /** A practice car and all that was done to it, in order: enough to have the very same car again. */
@@ -19,6 +30,8 @@ export interface Practice {
   readonly actions: readonly PracticeAction[];
   /** The adviser stays silent: a test of one's own skill. */
   readonly alone?: boolean;
+  /** At the level `twin`: of which vehicle, and what may be wrong with it. */
+  readonly twin?: TwinOf;
   readonly finished?: boolean;
 }
 
@@ -28,16 +41,25 @@ export interface Shown {
   readonly result: 'fixed' | 'no-change' | null;
   /** What was learnt of the car itself. */
   readonly vehicle: CaseFile['vehicle'] | null;
+  /** What the meter's display shows of probes that make no check. */
+  readonly display?: Reading;
 }
 
+/** Putting probes somewhere takes as long as this. */
+const PROBE_MINUTES = 1;
 const NOTHING_KNOWN: Seen = { kind: 'history', event: 'nothing-known' };
+
+/** The car of a practice, before anything was done to it. @throws RangeError for an unknown level. */
+export function worldOf({ level, seed, twin }: Pick<Practice, 'level' | 'seed' | 'twin'>): World {
+  return drawPractice(level, seed, twin);
+}
 
 /** A practice car in its owner's hands, with clock and money. The same practice gives the same session: nothing else is asked for chance. */
 export class PracticeSession {
   readonly ledger: Ledger;
 
   constructor(practice: Practice) {
-    this.ledger = new Ledger(drawPractice(practice.level, practice.seed));
+    this.ledger = new Ledger(worldOf(practice));
     for (const one of practice.actions) this.act(one);
   }
 
@@ -70,10 +92,18 @@ export class PracticeSession {
           ledger.learnFromManual(action.check);
           return { seen: [], result: null, vehicle: ledger.file.vehicle };
         }
-        const seen = ledger.check(action.check, action.channel, action.manner);
+        const seen = ledger.check(action.check, action.channel, action.manner, action.range);
         if (action.check !== 'ask:history' || seen.length > 0) return { seen, result: null, vehicle: null };
         ledger.record([NOTHING_KNOWN]);
         return { seen: [NOTHING_KNOWN], result: null, vehicle: null };
+      }
+      case 'probe': {
+        const corner = this.world.corner(action.channel);
+        if (!corner) throw new RangeError(`the bench has no corner ${action.channel}`);
+        const reading = ledger.watch('probe', action.channel, PROBE_MINUTES, (chance) =>
+          readFreely(action, corner, this.world.physical, this.world.meter, chance),
+        );
+        return { seen: [], result: null, vehicle: null, display: reading };
       }
       default:
         return action satisfies never;

@@ -1,8 +1,12 @@
 import type { Channel } from '../../core/casefile/words';
+import { ALL_FAULTS } from '../../core/adviser/faults';
+import { validate } from '../../core/casefile/validate';
 import { CHANNELS } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';
 import { PracticeSession, type Practice, type PracticeAction } from '../practice/session';
+import type { TwinOf } from '../practice/drawPractice';
 import { LEVELS } from '../practice/levels';
+import { DIAL, POINTS, type Dial, type Point } from '../practice/probes';
 import { StandInReader, type FaultPlan, GOOD_READER } from './standInReader';
 
 /** How a client introduces itself before the first message: which car it is plugged into, and what spins. */
@@ -17,6 +21,38 @@ export interface Hello {
 const MOST_ACTIONS = 400;
 const MOST_SEED = 2 ** 31;
 
+function isProbe({ dial, red, black, plugs, channel }: Record<string, unknown>): boolean {
+  const { sensor, module } = (plugs ?? {}) as Record<string, unknown>;
+  const isPoint = (point: unknown): boolean => POINTS.includes(point as Point);
+  return (
+    DIAL.includes(dial as Dial) &&
+    isPoint(red) &&
+    isPoint(black) &&
+    typeof sensor === 'boolean' &&
+    typeof module === 'boolean' &&
+    CHANNELS.includes(channel as Channel)
+  );
+}
+
+const MOST_LIKELY = 40;
+
+/** The vehicle of a twin is checked as any case file's is; its faults are those of the catalogue. */
+function isTwin(one: unknown): one is TwinOf | undefined {
+  if (one === undefined) return true;
+  const { vehicle, likely } = (one ?? {}) as { vehicle?: unknown; likely?: unknown };
+  const isFault = (each: { channel?: unknown; fault?: unknown; probability?: unknown } | null): boolean =>
+    ALL_FAULTS.some((known) => known.id === each?.fault) &&
+    (each?.channel === null || CHANNELS.includes(each?.channel as Channel)) &&
+    typeof each?.probability === 'number' &&
+    each.probability >= 0;
+  return (
+    validate({ format: 'zelf-case', version: 1, vehicle, observations: [] }).ok &&
+    Array.isArray(likely) &&
+    likely.length <= MOST_LIKELY &&
+    likely.every(isFault)
+  );
+}
+
 function isAction(one: unknown): one is PracticeAction {
   const action = one as { do?: unknown; modules?: unknown; check?: unknown; repair?: unknown } | null;
   switch (action?.do) {
@@ -26,6 +62,8 @@ function isAction(one: unknown): one is PracticeAction {
       return typeof action.check === 'string';
     case 'repair':
       return typeof action.repair === 'string';
+    case 'probe':
+      return isProbe(one as Record<string, unknown>);
     default:
       return false;
   }
@@ -49,9 +87,10 @@ function isMotion(one: unknown): one is Motion | null {
 export function readHello(text: string): Hello | null {
   try {
     const { practice, spun, motion, dropAfter } = JSON.parse(text) as Record<string, unknown>;
-    const { level, seed, actions } = practice as Record<string, unknown>;
+    const { level, seed, actions, twin } = practice as Record<string, unknown>;
     const isPlain =
-      LEVELS.some((one) => one.id === level) &&
+      (LEVELS.some((one) => one.id === level) || (level === 'twin' && twin !== undefined)) &&
+      isTwin(twin) &&
       Number.isInteger(seed) &&
       Math.abs(seed as number) <= MOST_SEED &&
       Array.isArray(actions) &&
@@ -62,7 +101,7 @@ export function readHello(text: string): Hello | null {
       (dropAfter === null || Number.isInteger(dropAfter));
     return isPlain
       ? {
-          practice: { level, seed, actions } as unknown as Practice,
+          practice: { level, seed, actions, ...(level === 'twin' ? { twin } : {}) } as unknown as Practice,
           spun: spun as Channel | null,
           motion: motion,
           dropAfter: dropAfter as number | null,

@@ -11,6 +11,7 @@ import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/set
 import { faultRow } from '../../core/adviser/faults';
 import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
+import type { Chance } from '../chance';
 import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
 
@@ -115,18 +116,26 @@ export class Ledger {
   }
 
   /** Makes a check, pays for it, writes down what it showed. */
-  check(check: string, channel: Channel | null, manner?: 'wiggle'): readonly Seen[] {
-    return this.logged(check, channel, () => this.made(check, channel, manner));
+  check(check: string, channel: Channel | null, manner?: 'wiggle', range?: number): readonly Seen[] {
+    return this.logged(check, channel, () => this.made(check, channel, manner, range));
   }
 
-  private made(check: string, channel: Channel | null, manner?: 'wiggle'): readonly Seen[] {
+  /** Something looked at that is no check of the contract: it takes time, and nothing is written down of it. */
+  watch<T>(name: string, channel: Channel | null, minutes: number, look: (chance: Chance) => T): T {
+    return this.logged(name, channel, () => {
+      this.spend({ minutes, setups: ['plug-apart'] }, channel);
+      return look(this.world.chanceOf(`${name} ${this.log.length}`));
+    });
+  }
+
+  private made(check: string, channel: Channel | null, manner?: 'wiggle', range?: number): readonly Seen[] {
     this.spend(priceOfCheck(check, manner), channel);
     this.checks += 1;
     if (check === 'substitute' && !this.bought) {
       this.bought = `${channel}`;
       this.money += this.priceOf('replaced:sensor');
     }
-    const seen = this.world.observe(check, channel, manner);
+    const seen = this.world.observe(check, channel, manner, range);
     this.record(seen);
     return seen;
   }

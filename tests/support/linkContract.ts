@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
+import { TANSY } from '../../bench/practice/sampleCars';
 import type { Hello } from '../../bench/reader/serve';
-import { DiagnosticClient, sweep } from '../../core/diagnostics/client';
+import { ALL_MODULES, DiagnosticClient, sweep } from '../../core/diagnostics/client';
 import type { Link, Timer } from '../../core/diagnostics/link';
 
 /** Time as it is, for what really waits. */
@@ -24,11 +25,13 @@ export function linkContract(open: (hello: Hello) => Promise<Link>): void {
     expect(cut).toBeNull();
     expect(seen[0]).toMatchObject({ kind: 'code', module: 'abs' });
     expect((seen[0] as { code: string }).code).toMatch(/^C003A/);
-    expect(seen.slice(1).map((one) => one.kind)).toEqual(['no-code', 'no-code', 'no-code']);
+    expect(seen[0]).toMatchObject({ shownAs: 'rear-right' });
+    expect((seen[0] as { odometer?: number }).odometer).toBeGreaterThan(1000);
+    expect(seen.slice(1).map((one) => one.kind)).toEqual(ALL_MODULES.slice(1).map(() => 'no-code'));
     client.close();
   });
   test('a link lost half-way keeps what was read and says so', async () => {
-    const client = await connect({ dropAfter: 5 });
+    const client = await connect({ dropAfter: 7 });
     const { seen, asked, cut } = await sweep(client);
     expect(cut).toContain('the plug slipped out');
     expect(asked).toEqual(['abs', 'engine']);
@@ -47,6 +50,15 @@ export function linkContract(open: (hello: Hello) => Promise<Link>): void {
     const [left = 0, right = 0] = speeds.ok ? speeds.value : [];
     expect(left).toBeGreaterThan(25);
     expect(right).toBeGreaterThan((left ?? 0) + 1);
+    client.close();
+  });
+  test('a twin of another job is a car like any other', async () => {
+    const likely = [{ channel: 'front-left', fault: 'loom-open', probability: 1 }] as const;
+    const client = await connect({
+      practice: { level: 'twin', seed: 2, actions: [], twin: { vehicle: TANSY, likely } },
+    });
+    const read = await client.readCodes('abs');
+    expect(read.ok && read.value[0]?.code).toMatch(/^C0031/);
     client.close();
   });
   test('erasing is answered', async () => {
