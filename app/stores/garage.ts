@@ -1,26 +1,16 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import { levelOf, type LevelId } from '../../bench/practice/levels';
-import { startingFile, type Practice } from '../../bench/practice/session';
 import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
 import type { GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
-import type { PracticeFile } from './practice';
 
-export const PRACTICE_CAR = 'Practice car';
-
-function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'owner'>): CaseFile {
+/** A case with nothing in it yet. */
+export function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'owner'>): CaseFile {
   const nothing = { observations: [], repairs: [], work: [], costs: [], attachments: [], notes: [] };
   return { format: 'zelf-case', version: 1, vehicle, owner, ...nothing, ending: null };
-}
-
-function practiceFile(level: LevelId, seed: number): PracticeFile {
-  const practice: Practice = { level, seed, actions: [] };
-  const { vehicle, observations } = startingFile(practice);
-  return { ...emptyCase({ vehicle: { ...vehicle, name: PRACTICE_CAR }, owner: {} }), observations, practice };
 }
 
 /** The sample garage is laid out once; what is removed of it stays away. */
@@ -86,14 +76,6 @@ export const useGarage = defineStore('garage', () => {
     return addJob(emptyCase(record), vehicleId, 'new job');
   }
 
-  /** A practice car of a level, as a job of its own; practice cars share one place in the garage. */
-  async function startPractice(level: LevelId, seed: number): Promise<string> {
-    const file = practiceFile(level, seed);
-    const known = vehicles.value.find((one) => one.vehicle.name === PRACTICE_CAR);
-    const vehicleId = known?.id ?? (await addVehicle(file.vehicle));
-    return addJob(file, vehicleId, `practice: ${levelOf(level).name.toLowerCase()}`);
-  }
-
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
     const [id, at] = [newId(), now()];
     await storage.putJob({ id, vehicleId, title, createdAt: at, updatedAt: at, stage: 'dash', subject: null, file });
@@ -120,7 +102,7 @@ export const useGarage = defineStore('garage', () => {
     keepMeaning,
     changeOwner,
     startJob,
-    startPractice,
+    addJob,
     importText,
     removeJob: (id: string) => storage.removeJob(id),
     restoreJob: (job: JobRecord) => storage.putJob(job),

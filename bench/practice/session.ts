@@ -19,6 +19,8 @@ export type PracticeAction =
       /** Full scale of the meter's range, where it was set by hand. */
       readonly range?: number;
     }
+  /** The lamp's flashes were counted along with; what was counted stands in the job by itself. */
+  | { readonly do: 'count-flashes' }
   /** Two probes were put somewhere where no check of the contract puts them. */
   | ({ readonly do: 'probe'; readonly channel: Channel } & FreeProbe)
   | { readonly do: 'repair'; readonly repair: string; readonly channel: Channel | null };
@@ -67,6 +69,13 @@ export class PracticeSession {
     return this.ledger.world;
   }
 
+  /** The codes that the lamp flashes once its socket is bridged; none where the car tells them to a reader, or has none. */
+  get flashes(): readonly string[] {
+    const { world } = this;
+    if (world.strategy.speaks !== 'by-lamp' || world.isModuleSilent) return [];
+    return world.stored.filter((one) => one.module === 'abs').map((one) => one.text);
+  }
+
   get log(): readonly LoggedMove[] {
     return this.ledger.log;
   }
@@ -97,6 +106,9 @@ export class PracticeSession {
         ledger.record([NOTHING_KNOWN]);
         return { seen: [NOTHING_KNOWN], result: null, vehicle: null };
       }
+      case 'count-flashes':
+        ledger.check('code', null);
+        return { seen: [], result: null, vehicle: null };
       case 'probe': {
         const corner = this.world.corner(action.channel);
         if (!corner) throw new RangeError(`the bench has no corner ${action.channel}`);

@@ -62,6 +62,8 @@ function isAction(one: unknown): one is PracticeAction {
       return typeof action.check === 'string';
     case 'repair':
       return typeof action.repair === 'string';
+    case 'count-flashes':
+      return true;
     case 'probe':
       return isProbe(one as Record<string, unknown>);
     default:

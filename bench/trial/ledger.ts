@@ -44,6 +44,7 @@ function priceOfCheck(check: string, manner?: 'wiggle'): Price {
   if (row) return row;
   if (check === 'code') return READ_CODES;
   if (check === 'clear') return ERASE;
+  if (check === 'drive') return { minutes: DRIVE_MINUTES, setups: [] };
   return { minutes: ASK_TYPE.minutes, setups: [] };
 }
 
@@ -58,6 +59,8 @@ function withSpecs(file: CaseFile, world: World): CaseFile {
   return { ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } } };
 }
 
+/** A short loop. */
+const DRIVE_MINUTES = 12;
 /** Parts dearer than this, fitted without need, are parts bought for nothing. */
 const A_PART = 10;
 

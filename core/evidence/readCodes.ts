@@ -1,6 +1,7 @@
 import type { Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import * as codes from '../adviser/tables/codes';
+import { CLEAR, CLEAR_REFUSED } from '../adviser/tables/erase';
 import { bothTypes } from '../adviser/tables/table';
 import { alsoNamed, meaningFor } from '../codes/meaningFor';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
@@ -194,8 +195,8 @@ function listsOf(clear: ObservationOf<'clear'>, around: Around): { returned: Cha
  * @returns reports.
  */
 export function readClear(clear: ObservationOf<'clear'>, around: Around): Reading {
-  if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(codes.CLEAR_REFUSED), 'refused');
-  const check = bothTypes(codes.CLEAR);
+  if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(CLEAR_REFUSED), 'refused');
+  const check = bothTypes(CLEAR);
   const { returned, stayed } = listsOf(clear, around);
   const outcome = clear.result === 'stayed-clear' ? 'returned-later' : clear.result;
   const reports: Report[] = [

@@ -114,7 +114,8 @@ export function describeObservation(one: Observation, file: CaseFile, speech: Sp
       const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[
         one.while
       ];
-      const shown = one.shownAs ? `the reader called it ${one.shownAs.replace('-', ' ')}` : '';
+      const shown =
+        one.shownAs && one.shownAs !== one.channel ? `the reader called it ${one.shownAs.replace('-', ' ')}` : '';
       const detail = [one.rhythm ? 'once a turn' : '', shown].filter(Boolean).join('; ');
       return say(join(how, at), detail, names.LIVE_NAMES[one.finding] ?? one.finding);
     }

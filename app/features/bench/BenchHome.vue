@@ -7,11 +7,13 @@ import { PracticeSession } from '../../../bench/practice/session';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { useGarage } from '../../stores/garage';
 import { practiceOf } from '../../stores/practice';
+import { usePracticeJobs } from '../../stores/practiceJobs';
 import TrialPanel from './TrialPanel.vue';
 
 /** The Bench beside the garage: practice cars from easy to nasty, how one has done so far, and the adviser's own trial. */
 const garage = useGarage();
 const router = useRouter();
+const { start: draw } = usePracticeJobs();
 
 const practices = computed(() =>
   garage.jobs.flatMap((job) => {
@@ -35,10 +37,8 @@ const tally = computed(() => {
   return `${right} of ${finished.value.length} repaired rightly`;
 });
 
-/** Another car each time: numbered on by how many there were of this level. */
 async function start(level: LevelId): Promise<void> {
-  const seed = 1 + practices.value.filter((one) => one.practice.level === level).length;
-  await router.push({ name: 'bench', params: { job: await garage.startPractice(level, seed) } });
+  await router.push({ name: 'bench', params: { job: await draw(level) } });
 }
 </script>
 

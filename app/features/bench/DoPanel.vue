@@ -24,7 +24,7 @@ const isOther = (check: string): boolean => !check.startsWith('meter:') && !chec
 const GROUPS = [
   { name: 'Look', fits: (check: string) => check.startsWith('look:') },
   { name: 'Gauge', fits: (check: string) => check.startsWith('distance:') },
-  { name: 'Try', fits: (check: string) => /^(swap|substitute|unplug|live:)/.test(check) },
+  { name: 'Try', fits: (check: string) => /^(swap|substitute|unplug|live:|drive)/.test(check) },
   { name: 'Ask', fits: (check: string) => check.startsWith('ask:') },
 ] as const;
 
@@ -33,6 +33,7 @@ const deeds = computed<readonly Deed[]>(() => [
   ...CHECKS.filter(
     (one) => isOther(one.check) && !one.manner && (!one.only || !type.value || one.only === type.value),
   ).map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, ofCar: one.of === 'car' })),
+  { check: 'drive', words: 'Drive a short loop, erase nothing', minutes: 12, ofCar: true },
   ...(type.value
     ? []
     : [

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { QUANTITY_OF } from '../../../bench/practice/freeProbe';
 import { DIAL, settingOf, type Dial, type Plugs, type Point } from '../../../bench/practice/probes';
 import { CHECKS } from '../../../core/adviser/moves/checks';
+import { showReading } from '../../../core/quantities/show';
 import { describeObservation } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';
 import CircuitBoard from './CircuitBoard.vue';
 import { usePractice } from './usePractice';
 
 /** The stand-in multimeter: a dial, two probes, and the circuit that they reach. */
-const { job, practice, act } = usePractice();
+const { job, practice, meter, act } = usePractice();
 const { values } = usePreferences();
 const dial = ref<Dial>('ohm');
 const red = ref<Point | null>(null);
@@ -16,6 +18,8 @@ const black = ref<Point | null>(null);
 const inHand = ref<'red' | 'black'>('red');
 const plugs = ref<Plugs>({ sensor: false, module: false });
 const isWiggling = ref(false);
+/** Full scale that a plain meter is set to, by quantity; none: its owner turns down until the next range would overload. */
+const range = ref<number | null>(null);
 const display = ref('');
 const said = ref('');
 
@@ -33,8 +37,16 @@ const canWiggle = computed(() => {
   const { value } = setting;
   return value.is === 'check' && CHECKS.some((one) => one.check === value.check && one.manner === 'wiggle');
 });
+const ranges = computed(() =>
+  meter.value.id === 'by-hand' && dial.value !== 'mv' ? meter.value.ranges[QUANTITY_OF[dial.value]] : [],
+);
+function rangeName(value: number): string {
+  const { number, unit } = showReading(value, QUANTITY_OF[dial.value]);
+  return `${Number(number)} ${unit}`;
+}
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
-watch([dial, red, black, plugs], () => {
+watch(dial, () => (range.value = null));
+watch([dial, red, black, plugs, range], () => {
   display.value = '';
   said.value = '';
 });
@@ -49,15 +61,26 @@ function plug(which: keyof Plugs): void {
   plugs.value = { ...plugs.value, [which]: !plugs.value[which] };
 }
 
+const isKept = computed(() => setting.value.is === 'check');
+const hint = computed(() => {
+  const { value } = setting;
+  if (said.value) return said.value;
+  return value.is === 'check' ? 'Ready: both probes sit well.' : value.words;
+});
+
 async function measure(): Promise<void> {
-  const now = setting.value;
-  if (now.is !== 'check') return;
-  const manner = canWiggle.value && isWiggling.value ? ({ manner: 'wiggle' } as const) : {};
+  if (setting.value.is === 'check') await check(setting.value.check, setting.value.ofCar);
+  else if (setting.value.is === 'free') await probe();
+}
+
+/** A check of the contract: what it shows is kept. */
+async function check(name: string, isOfCar: boolean): Promise<void> {
   const shown = await act({
     do: 'check',
-    check: now.check,
-    channel: now.ofCar ? null : job.subject,
-    ...manner,
+    check: name,
+    channel: isOfCar ? null : job.subject,
+    ...(canWiggle.value && isWiggling.value ? ({ manner: 'wiggle' } as const) : {}),
+    ...(range.value === null ? {} : { range: range.value }),
   });
   const reading = shown?.seen.at(0);
   if (!reading || !job.file) return;
@@ -65,6 +88,27 @@ async function measure(): Promise<void> {
   const beeps = reading.kind === 'meter' && typeof reading.value === 'number' && reading.value < 40;
   display.value = dial.value === 'beep' ? (beeps ? 'beeps' : 'silent') : figure;
   said.value = [title, dial.value === 'beep' ? figure : '', detail].filter(Boolean).join(', ');
+}
+
+/** Any other two points: the meter shows what the circuit gives there, and nothing is kept. */
+async function probe(): Promise<void> {
+  if (!red.value || !black.value) return;
+  const { words } = setting.value as { readonly words: string };
+  const shown = await act({
+    do: 'probe',
+    dial: dial.value,
+    red: red.value,
+    black: black.value,
+    plugs: { ...plugs.value },
+    channel: job.subject,
+    ...(range.value === null ? {} : { range: range.value }),
+  });
+  const reading = shown?.display;
+  if (!reading) return;
+  const { number, unit } = showReading(reading.value, reading.quantity, reading.resolution ?? null);
+  const beeps = typeof reading.value === 'number' && reading.value < 40;
+  display.value = dial.value === 'beep' ? (beeps ? 'beeps' : 'silent') : `${number} ${unit}`.trim();
+  said.value = `Shown, not kept. ${words}`;
 }
 </script>
 
@@ -116,11 +160,35 @@ async function measure(): Promise<void> {
             wiggle meanwhile
           </button>
         </div>
-        <p class="muted say" role="status" data-test="meter-hint">
-          {{ setting.is === 'hint' ? setting.words : said || 'Ready: both probes sit well.' }}
-        </p>
-        <button class="tap strong" type="button" :disabled="setting.is === 'hint'" data-test="measure" @click="measure">
-          Measure and keep
+        <div
+          v-if="ranges.length > 0"
+          class="chips"
+          role="radiogroup"
+          aria-label="Range of the meter"
+          data-test="ranges"
+        >
+          <button
+            v-for="one in [null, ...ranges]"
+            :key="String(one)"
+            type="button"
+            class="tap small"
+            role="radio"
+            :aria-checked="range === one"
+            @click="range = one"
+          >
+            {{ one === null ? 'best range' : rangeName(one) }}
+          </button>
+        </div>
+        <p class="muted say" role="status" data-test="meter-hint">{{ hint }}</p>
+        <button
+          class="tap"
+          :class="{ strong: isKept }"
+          type="button"
+          :disabled="setting.is === 'hint'"
+          data-test="measure"
+          @click="measure"
+        >
+          {{ isKept || setting.is === 'hint' ? 'Measure and keep' : 'Measure anyhow' }}
         </button>
       </div>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
@@ -9,6 +10,7 @@ import { useReader } from './useReader';
 const { job } = usePractice();
 const reader = useReader();
 const { values } = usePreferences();
+const jobId = computed(() => job.record?.id ?? '');
 const spoken = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
 const hasCodes = computed(() => job.file?.observations.some((one) => one.kind === 'code') ?? false);
 const speeds = computed(() =>
@@ -64,6 +66,10 @@ const speeds = computed(() =>
     <p v-if="!hasCodes" class="muted">Record before you erase: erasing opens once a code stands in the job.</p>
     <p v-if="reader.told.value" :class="reader.isLost.value ? 'warning' : 'told'" role="status" data-test="reader-told">
       {{ reader.told.value }}
+    </p>
+    <p v-if="reader.isDumb.value" class="told">
+      The brake module answers no reader. Older cars tell their codes with the lamp:
+      <RouterLink :to="{ name: 'codes', params: { job: jobId } }">Codes, tap along</RouterLink>.
     </p>
     <dl v-if="reader.speeds.value.length > 0" class="speeds">
       <div v-for="one in speeds" :key="one.name">

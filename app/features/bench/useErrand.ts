@@ -17,8 +17,8 @@ export function useErrand() {
   async function plugIn(moving: Partial<Pick<Hello, 'spun' | 'motion'>> = {}): Promise<DiagnosticClient> {
     const now = practice.value;
     if (!now) throw new Error('no practice car');
-    const { level, seed, actions } = now;
-    const plain = JSON.parse(JSON.stringify({ level, seed, actions })) as typeof now;
+    const { level, seed, actions, twin } = now;
+    const plain = JSON.parse(JSON.stringify({ level, seed, actions, twin })) as typeof now;
     const { link, via } = await openLink({
       practice: plain,
       spun: null,

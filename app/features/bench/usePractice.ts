@@ -1,4 +1,5 @@
 import { computed, ref, shallowRef, watchEffect } from 'vue';
+import { AUTORANGING, type MeterKind } from '../../../bench/meter/kinds';
 import { PracticeSession, type Practice, type PracticeAction, type Shown } from '../../../bench/practice/session';
 import type { CaseFile, Repair } from '../../../core/casefile/contract';
 import { practiceOf, type PracticeFile } from '../../stores/practice';
@@ -9,10 +10,13 @@ let kept: { readonly key: string; readonly session: PracticeSession } | null = n
 
 /** The session of a practice as it stands: the one at hand where it is the same, else all is done again. */
 function sessionOf(practice: Practice): PracticeSession {
-  const { level, seed, actions } = practice;
-  const key = JSON.stringify([level, seed, actions]);
-  if (kept?.key !== key) kept = { key, session: new PracticeSession({ level, seed, actions }) };
+  const key = keyOf(practice);
+  if (kept?.key !== key) kept = { key, session: new PracticeSession(practice) };
   return kept.session;
+}
+
+function keyOf({ level, seed, actions, twin }: Practice): string {
+  return JSON.stringify([level, seed, twin ?? null, actions]);
 }
 
 /** The practice car of the open job: what can be done to it, its clock and its bill. */
@@ -23,12 +27,16 @@ export function usePractice() {
   const minutes = ref(0);
   const cost = ref(0);
   const last = shallowRef<Shown | null>(null);
+  const meter = shallowRef<MeterKind>(AUTORANGING);
+  const flashes = shallowRef<readonly string[]>([]);
 
   watchEffect(() => {
     if (!practice.value) return;
-    const { ledger } = sessionOf(practice.value);
-    minutes.value = ledger.minutes;
-    cost.value = ledger.cost;
+    const session = sessionOf(practice.value);
+    minutes.value = session.ledger.minutes;
+    cost.value = session.ledger.cost;
+    meter.value = session.world.meter;
+    flashes.value = session.flashes;
   });
 
   function withShown(file: CaseFile, action: PracticeAction, shown: Shown): PracticeFile {
@@ -69,8 +77,7 @@ export function usePractice() {
       kept = null;
       shown = session.act(action);
       const after = withShown(file, action, shown);
-      const { level, seed, actions } = practiceOf(after) as Practice;
-      kept = { key: JSON.stringify([level, seed, actions]), session };
+      kept = { key: keyOf(practiceOf(after) as Practice), session };
       return after;
     });
     last.value = shown;
@@ -83,5 +90,5 @@ export function usePractice() {
       return before ? ({ ...file, practice: { ...before, ...change } } as PracticeFile) : file;
     });
 
-  return { job, practice, minutes, cost, last, act, set };
+  return { job, practice, minutes, cost, meter, flashes, last, act, set };
 }

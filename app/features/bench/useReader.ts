@@ -1,5 +1,5 @@
-import { shallowRef } from 'vue';
-import { sweep } from '../../../core/diagnostics/client';
+import { ref, shallowRef } from 'vue';
+import { ALL_MODULES, sweep } from '../../../core/diagnostics/client';
 import type { ModuleName } from '../../../core/diagnostics/link';
 import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
@@ -9,29 +9,30 @@ import { usePractice } from './usePractice';
 /** A bend of some twenty metres, taken slowly. */
 const A_BEND = { kmh: 30, steer: 0.13 } as const;
 
-const MODULES: readonly ModuleName[] = ['abs', 'engine', 'airbag', 'instruments'];
-
 /** What the stand-in reader can be asked for. */
 export function useReader() {
   const { job, act } = usePractice();
   const { isBusy, told, isLost, plugIn, errand, cancel } = useErrand();
   const asked = shallowRef<readonly ModuleName[]>([]);
   const speeds = shallowRef<readonly (number | null)[]>([]);
+  /** The brake module of an older car answers no reader. */
+  const isDumb = ref(false);
 
   /** Reads the modules that have not been read yet; what was read is kept at once, even when the link is lost on the way. */
   const read = (): Promise<void> =>
     errand(async () => {
-      const left = MODULES.filter((one) => !asked.value.includes(one));
+      const left = ALL_MODULES.filter((one) => !asked.value.includes(one));
       const found = await sweep(await plugIn(), left);
       if (found.seen.length > 0) await job.observe(...(found.seen as readonly NewObservation[]));
       await act({ do: 'read', modules: Math.max(1, found.asked.length) });
       const whole = [...asked.value, ...found.asked];
       isLost.value = found.cut !== null;
       asked.value = found.cut === null ? [] : whole;
+      isDumb.value = found.seen.some((one) => one.kind === 'no-answer' && one.module === 'abs');
       const codes = found.seen.filter((one) => one.kind === 'code').length;
       told.value = found.cut
-        ? `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}: ${whole.length} of ${MODULES.length} modules, ${codes} ${codes === 1 ? 'code' : 'codes'}.`
-        : `${codes} ${codes === 1 ? 'code' : 'codes'} recorded; ${MODULES.length} modules asked.`;
+        ? `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}: ${whole.length} of ${ALL_MODULES.length} modules, ${codes} ${codes === 1 ? 'code' : 'codes'}.`
+        : `${codes} ${codes === 1 ? 'code' : 'codes'} recorded; ${ALL_MODULES.length} modules asked.`;
     });
 
   /** Erases over the link, then key on and a short drive: what returns is recorded. */
@@ -59,6 +60,8 @@ export function useReader() {
       const shown = await act({ do: 'check', check: 'live:hand-spin', channel });
       const [live] = shown?.seen ?? [];
       if (!seen.ok) told.value = `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
+      else if (live?.kind === 'live' && live.finding === 'answers-as-other-channel')
+        told.value = `One turn a second by hand: another name moved than this wheel’s. The finding is recorded.`;
       else told.value = live?.kind === 'live' ? 'One turn a second by hand. The finding is recorded.' : '';
     });
 
@@ -73,5 +76,5 @@ export function useReader() {
         : `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
     });
 
-  return { isBusy, told, isLost, asked, speeds, read, erase, spin, drive, cancel };
+  return { isBusy, told, isLost, isDumb, asked, speeds, read, erase, spin, drive, cancel };
 }

@@ -12,6 +12,11 @@ import { useCodes } from './useCodes';
 
 type Status = ObservationOf<'code'>['status'];
 
+defineProps<{
+  /** The codes that a practice car's lamp flashes. */
+  lamp?: readonly string[] | null;
+}>();
+const emit = defineEmits<{ counted: [] }>();
 const codes = useCodes();
 const statuses = ref(new Map<string, Status>());
 const isBare = computed(() => codes.recorded.value.length === 0 && codes.text.value === '');
@@ -24,6 +29,11 @@ const toRecord = computed(() => {
 
 function setStatus(code: string, status: Status): void {
   statuses.value = new Map(statuses.value).set(code, status);
+}
+
+async function recordFlashes(list: readonly string[]): Promise<void> {
+  await codes.recordFlashes(list);
+  emit('counted');
 }
 
 async function record(): Promise<void> {
@@ -85,13 +95,14 @@ async function record(): Promise<void> {
         <summary>The reader won't connect, or shows only the engine</summary>
         <ReaderHelp />
       </details>
-      <details :open="codes.job.file?.vehicle.channels.length === 0" data-test="tap-along">
+      <details :open="codes.job.file?.vehicle.channels.length === 0 || Boolean(lamp)" data-test="tap-along">
         <summary>No reader? Tap along with the lamp</summary>
         <TapAlong
           v-if="codes.job.record"
           :key="codes.job.record.id"
           :job-id="codes.job.record.id"
-          @record="codes.recordFlashes"
+          :lamp="lamp ?? null"
+          @record="recordFlashes"
         />
       </details>
     </section>

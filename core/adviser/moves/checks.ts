@@ -1,5 +1,5 @@
 import type { SensorType } from '../../casefile/words';
-import * as codes from '../tables/codes';
+import { CLEAR } from '../tables/erase';
 import * as live from '../tables/live';
 import { LOOK_TABLES } from '../tables/looks';
 import * as loom from '../tables/meterLoom';
@@ -399,7 +399,7 @@ export const ERASE = {
   check: 'clear',
   minutes: 9,
   setups: ['reader'] as readonly Setup[],
-  table: bothTypes(codes.CLEAR),
+  table: bothTypes(CLEAR),
   words: 'Record, erase, then see what returns',
   tells: 'at key-on: electrical; on moving: signal; not at all: history',
 } as const;

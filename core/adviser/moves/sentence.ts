@@ -4,7 +4,14 @@ import { sayChannel, type SideSpeech } from '../../vehicle/sides';
 import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from './checks';
 import { REPAIRS } from './repairs';
 
-const OTHERS = [READ_CODES, ERASE, ASK_TYPE];
+const OTHERS = [
+  READ_CODES,
+  ERASE,
+  ASK_TYPE,
+  { check: 'ask:specs', words: 'Look the figure up in the manual' },
+  { check: 'drive', words: 'Drive a short loop' },
+  { check: 'probe', words: 'Probes put where they decide nothing' },
+];
 
 /** What names a move: its check, its corner, and how it is made. */
 export interface NamedMove {

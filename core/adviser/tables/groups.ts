@@ -33,3 +33,15 @@ export const SENSOR_UNIT = [
   'lead-open',
   'lead-short',
 ] as const satisfies readonly FaultId[];
+
+/** Circuit faults that are there at every test. */
+export const LASTING = [
+  ...WIRE_OPEN,
+  ...LOOM_SHORT,
+  'sensor-short',
+  'lead-short',
+  'plug-loose',
+  'module-input',
+] as const satisfies readonly FaultId[];
+/** Signal faults: seen only once the wheels turn. */
+export const TURNING = [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris'] as const satisfies readonly FaultId[];

@@ -40,6 +40,37 @@ const grounded = (type: SensorType): Table['rows'] =>
         },
       ];
 
+/** Contacts and wires that come and go. */
+const contactRows = (drive: boolean, type: SensorType): Table['rows'] => [
+  {
+    for: ['plug-corroded', 'module-plug-corroded'],
+    gives:
+      type === 'active'
+        ? {
+            zero: 0.62,
+            'drops-out': drive ? 0.24 : 0.14,
+            erratic: 0.05,
+            'cuts-in-late': 0.01,
+            follows: drive ? 0.06 : 0.14,
+          }
+        : drive
+          ? { zero: 0.22, 'drops-out': 0.54, erratic: 0.07, 'cuts-in-late': 0.05, follows: 0.08 }
+          : { zero: 0.38, 'drops-out': 0.26, erratic: 0.06, 'cuts-in-late': 0.05, follows: 0.2 },
+    why: 'a bad contact comes and goes with every shake; an active sensor starves behind it',
+  },
+  {
+    for: [...BROKEN_NOW_AND_THEN],
+    gives: {
+      zero: 0.06,
+      'drops-out': drive ? 0.64 : 0.22,
+      erratic: 0.08,
+      follows: drive ? 0.16 : 0.58,
+      'once-per-turn': 0.01,
+    },
+    why: 'whole until it is shaken',
+  },
+];
+
 const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
   ...grounded(type),
   { for: [...WIRE_OPEN, 'plug-loose'], gives: SILENT, why: 'no circuit, no speed' },
@@ -96,33 +127,7 @@ const circuitRows = (drive: boolean, type: SensorType): Table['rows'] => [
           },
     why: 'deaf side towards the sensor, or another count, which a wheel turned by hand hardly shows',
   },
-  {
-    for: ['plug-corroded', 'module-plug-corroded'],
-    gives:
-      type === 'active'
-        ? {
-            zero: 0.62,
-            'drops-out': drive ? 0.24 : 0.14,
-            erratic: 0.05,
-            'cuts-in-late': 0.01,
-            follows: drive ? 0.06 : 0.14,
-          }
-        : drive
-          ? { zero: 0.22, 'drops-out': 0.54, erratic: 0.07, 'cuts-in-late': 0.05, follows: 0.08 }
-          : { zero: 0.38, 'drops-out': 0.26, erratic: 0.06, 'cuts-in-late': 0.05, follows: 0.2 },
-    why: 'a bad contact comes and goes with every shake; an active sensor starves behind it',
-  },
-  {
-    for: [...BROKEN_NOW_AND_THEN],
-    gives: {
-      zero: 0.06,
-      'drops-out': drive ? 0.64 : 0.22,
-      erratic: 0.08,
-      follows: drive ? 0.16 : 0.58,
-      'once-per-turn': 0.01,
-    },
-    why: 'whole until it is shaken',
-  },
+  ...contactRows(drive, type),
 ];
 
 /** Faults of the signal's source and of the car: seen alike by hand and on the road, but for what needs speed. */

@@ -7,7 +7,11 @@ import TapPad from './TapPad.vue';
 import { useTakes } from './useTakes';
 
 /** Flash codes without any reader: two takes must agree before a code counts. */
-const props = defineProps<{ jobId: string }>();
+const props = defineProps<{
+  jobId: string;
+  /** The codes that the lamp of a practice car flashes. */
+  lamp?: readonly string[] | null;
+}>();
 const emit = defineEmits<{ record: [codes: readonly string[]] }>();
 
 const takes = useTakes(() => `${props.jobId}.flash-takes`);
@@ -20,11 +24,12 @@ const SCHEMES = [
   ['long-short', 'long for tens, short for ones'],
 ] as const;
 const practiceCodes = computed(() => chosen.value.split(/[^0-9]+/).filter((one) => /^\d{1,2}$/.test(one)));
-const practice = computed<readonly Flash[] | null>(() =>
-  open.value === 'practice' && practiceCodes.value.length > 0
-    ? flashesOf(practiceCodes.value, takes.scheme.value === 'long-short' ? 'long-short' : 'counts')
-    : null,
-);
+/** What the pad's own lamp flashes: the codes to practise on, or a practice car's, told twice over. */
+const practice = computed<readonly Flash[] | null>(() => {
+  const scheme = takes.scheme.value === 'long-short' ? 'long-short' : 'counts';
+  if (open.value === 'practice') return practiceCodes.value.length > 0 ? flashesOf(practiceCodes.value, scheme) : null;
+  return open.value === 'lamp' && props.lamp ? flashesOf([...props.lamp, ...props.lamp], scheme) : null;
+});
 const practised = computed(() => trials.takes.value.at(-1));
 const isPractisedRight = computed(
   () => [...new Set(practised.value?.codes)].join() === [...new Set(practiceCodes.value)].join(),
@@ -56,6 +61,9 @@ function record(): void {
     <p class="muted">
       Cars without a reader's socket flash the lamp: count, pause, count again. Tap with each flash; Zelf finds the
       digits and leaves the bulb check out.
+    </p>
+    <p v-if="lamp" class="told" data-test="bridged">
+      This practice car flashes its codes. Its socket is bridged: the lamp shows on the pad.
     </p>
     <details>
       <summary>How to call the codes, and where the socket hides</summary>
