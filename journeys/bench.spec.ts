@@ -25,11 +25,11 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await toStage(page, 'Codes');
   await byTest(page, 'reader-read').click();
   await expect(byTest(page, 'reader-told')).toContainText('The link was lost');
-  await expect(byTest(page, 'reader-told')).toContainText('2 of 4 modules');
+  await expect(byTest(page, 'reader-told')).toContainText('2 of 7 modules');
   await expect(page.getByText(/C003A/).first()).toBeVisible();
   await expect(byTest(page, 'reader-read')).toContainText('read the rest');
   await byTest(page, 'reader-read').click();
-  await expect(byTest(page, 'reader-told')).toContainText('4 modules asked');
+  await expect(byTest(page, 'reader-told')).toContainText('7 modules asked');
   expect(sockets.some((one) => one.endsWith('/ws/reader'))).toBe(true);
 
   await byTest(page, 'reader-erase').click();
@@ -39,9 +39,11 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await page.locator('[data-dial="ohm"]').click();
   await probes(page, 'S1', 'S2');
   await expect(byTest(page, 'meter-hint')).toContainText('Open the sensor');
+  await byTest(page, 'measure').click();
+  await expect(byTest(page, 'meter-hint')).toContainText('Shown, not kept');
   await page.locator('[data-plug="sensor"]').click();
   await byTest(page, 'measure').click();
-  await expect(byTest(page, 'meter-display')).toContainText('Ω');
+  await expect(byTest(page, 'meter-display')).toContainText(/^3\d\d(\.\d)? Ω$/);
   await byTest(page, 'reader-spin').click();
   await expect(byTest(page, 'reader-told')).toContainText('recorded');
   await byTest(page, 'reader-drive').click();
@@ -91,4 +93,51 @@ test('the trial runs in workers, is stopped, and shows its figures and charts', 
   await byTest(page, 'stop-trial').click();
   await expect(byTest(page, 'trial-figures')).toContainText('the adviser', { timeout: 60_000 });
   await expect(page.locator('[data-test="chart-costs"] svg').first()).toBeVisible();
+});
+
+test('an older car answers no reader: its lamp flashes what the manual explains', async ({ page }) => {
+  await drawCar(page, 'easy');
+  await drawCar(page, 'easy');
+  await byTest(page, 'reader-read').click();
+  await expect(byTest(page, 'reader-told')).toContainText('0 codes recorded');
+  await page.getByRole('link', { name: 'Codes, tap along' }).click();
+  await expect(byTest(page, 'bridged')).toContainText('flashes its codes');
+  await byTest(page, 'start-take').click();
+  await expect(page.locator('.lamp.lit')).toBeVisible({ timeout: 10_000 });
+  await byTest(page, 'tap-close').click();
+  await expect(page.locator('.lamp')).toHaveCount(0);
+});
+
+test('a car like one’s own: the stand-ins beside a job that stays as it is', async ({ page }) => {
+  await page.goto('/#/job/tansy-flooded/codes');
+  const before = JSON.parse(readFileSync(await exportJob(page), 'utf8')) as { observations: unknown[] };
+  await page.goto('/#/job/tansy-flooded/codes');
+  await byTest(page, 'start-twin').click();
+  await expect(page.getByRole('heading', { name: 'A car like yours' })).toBeVisible();
+  await byTest(page, 'reader-read').click();
+  await expect(byTest(page, 'reader-told')).toContainText('7 modules asked');
+  await page.getByRole('button', { name: 'adviser silent' }).click();
+  const twin = JSON.parse(readFileSync(await exportJob(page), 'utf8')) as {
+    vehicle: { specs: unknown; odometer: number };
+    observations: unknown[];
+  };
+  expect(twin.vehicle).toMatchObject({ odometer: 84_200 });
+  expect(twin.observations.length).toBeGreaterThan(5);
+  await page.goto('/#/job/tansy-flooded/codes');
+  const after = JSON.parse(readFileSync(await exportJob(page), 'utf8')) as { observations: unknown[] };
+  expect(after.observations).toEqual(before.observations);
+});
+
+test('a plain meter overloads on too small a range, and the file says which it was', async ({ page }) => {
+  for (let car = 0; car < 5; car += 1) await drawCar(page, 'fair');
+  await page.locator('[data-plug="sensor"]').click();
+  await probes(page, 'S1', 'S2');
+  await expect(byTest(page, 'ranges')).toContainText('best range');
+  await byTest(page, 'range-up').click();
+  await expect(byTest(page, 'ranges')).toContainText('200 Ω');
+  await byTest(page, 'measure').click();
+  await expect(byTest(page, 'meter-display')).toHaveText('OL');
+  await expect(byTest(page, 'meter-hint')).toContainText('200 Ω range');
+  const kept = JSON.parse(readFileSync(await exportJob(page), 'utf8')) as { observations: { range?: number }[] };
+  expect(kept.observations.at(-1)).toMatchObject({ value: 'overload', range: 200 });
 });

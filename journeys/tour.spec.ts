@@ -29,13 +29,13 @@ test('from lamp to proof', async ({ page }) => {
   await test.step('Codes: record, erase, what returned', async () => {
     await page.keyboard.press('n');
     await expect(page.getByRole('heading', { name: 'What does the reader say?' })).toBeVisible();
-    await byTest(page, 'codes-text').fill('what it showed\nABS\nC0039-01 right rear wheel speed sensor  current');
+    await byTest(page, 'codes-text').fill('what it showed\nABS\nC003A-01 right rear wheel speed sensor  current');
     await expect(page.getByText('rear right, circuit').first()).toBeVisible();
     await expect(page.getByText('line 1: what it showed')).toBeVisible();
     await page.reload();
-    await expect(byTest(page, 'codes-text')).toHaveValue(/C0039-01/);
+    await expect(byTest(page, 'codes-text')).toHaveValue(/C003A-01/);
     await byTest(page, 'record-codes').click();
-    await expect(byTest(page, 'recorded-codes')).toContainText('C0039-01');
+    await expect(byTest(page, 'recorded-codes')).toContainText('C003A-01');
     await byTest(page, 'erased').click();
     await byTest(page, 'returned-at-key-on').click();
     await expect(byTest(page, 'clears')).toContainText('came back at key-on');

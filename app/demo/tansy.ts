@@ -24,8 +24,8 @@ export const TANSY_FLOODED: DemoCase = {
     [2, { kind: 'history', event: 'water', ago: 2 }],
     [2, { kind: 'look', part: 'fluid', finding: 'sound' }],
     [2, { kind: 'meter', point: 'battery', quantity: 'dc-voltage', value: 12.58, resolution: 0.01 }],
-    [1, { kind: 'code', code: 'C0039-01', status: 'current', module: 'abs' }],
-    [1, { kind: 'clear', result: 'returned-at-key-on', method: 'reader', returned: ['C0039-01'], stayed: [] }],
+    [1, { kind: 'code', code: 'C003A-01', status: 'current', module: 'abs' }],
+    [1, { kind: 'clear', result: 'returned-at-key-on', method: 'reader', returned: ['C003A-01'], stayed: [] }],
     [
       0,
       {

@@ -104,6 +104,25 @@ function isShorted({ type, lead, loom }: Corner): boolean {
   );
 }
 
+/** What a module's input is without its feed: its bias resistors, or an active channel's sense resistor and a regulator that is off, ohm. */
+const OFF_OHM = { passive: [10_000, 10_000], active: [47_000, 100] } as const;
+
+/**
+ * The network with ignition off: what the module's input still is to an ohmmeter.
+ * @param network a channel's wiring. @param corner the channel. @returns the network with the input's resistors.
+ */
+export function unpowered(network: Network, corner: Corner): Network {
+  const [first, second] = OFF_OHM[corner.type];
+  return {
+    ...network,
+    resistors: [
+      ...network.resistors,
+      { from: NODES.input[0], to: GROUND, ohm: first },
+      { from: NODES.input[1], to: GROUND, ohm: second },
+    ],
+  };
+}
+
 /** Inner resistance of the battery with its cables, and of what the module's feed comes through, ohm. */
 const BATTERY_OHM = 0.05;
 const FEED_PIN_OHM = 0.2;

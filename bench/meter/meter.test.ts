@@ -102,6 +102,14 @@ describe('any two points of the circuit', () => {
     expect(at('dc')).toBeGreaterThan(11);
   });
 
+  test('with the plugs shut the module’s input lies beside the coil, and leads to ground', () => {
+    const coil = ohm('S1', 'S2');
+    const beside = ohm('S1', 'S2', { sensor: false, module: false });
+    expect(beside).toBeCloseTo((coil * 20_000) / (coil + 20_000), -1);
+    expect(ohm('S1', 'G')).toBe(Infinity);
+    expect(ohm('S1', 'G', { sensor: false, module: false })).toBeLessThan(12_000);
+  });
+
   test('with the plug shut a short in the loom is seen from the sensor’s pins as well', () => {
     const shorted = breakCar(car, 'loom-short-across', corner.channel, chanceFrom(4));
     const seen = (sensor: boolean) =>

@@ -2,7 +2,7 @@ import type { Car, Corner } from '../car/corner';
 import { spinVolt } from '../car/signal';
 import type { Chance } from '../chance';
 import { ohmBetween, voltBetween, type Network } from '../circuit/network';
-import { NODES, powered, wiringOf, type Manner } from '../circuit/wiring';
+import { NODES, powered, unpowered, wiringOf, type Manner } from '../circuit/wiring';
 
 /** Input impedance of a meter on volts, and its shunt on milliampere, ohm. */
 const INPUT_OHM = 1e7;
@@ -25,12 +25,13 @@ function isLedAstray({ from, to }: Probes, corner: Corner): boolean {
 }
 
 /**
- * What an ohmmeter sees between any two points, ignition off.
+ * What an ohmmeter sees between any two points, ignition off; a module that is plugged in lies beside what is measured.
  * @param probes where. @param corner the channel. @param car the car. @param chance draws whether bad conductors open. @returns ohm; Infinity where nothing joins them.
  */
 export function ohmsAt(probes: Probes, corner: Corner, car: Car, chance: Chance): number {
   if (isLedAstray(probes, corner)) return Infinity;
-  return ohmBetween(wiringOf(corner, probes.manner, car.partCelsius, chance), probes.from, probes.to);
+  const wiring = wiringOf(corner, probes.manner, car.partCelsius, chance);
+  return ohmBetween(unpowered(wiring, corner), probes.from, probes.to);
 }
 
 /** The channel with ignition on: feed, bias, battery and the module's feed pin as sources. */

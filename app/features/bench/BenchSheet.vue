@@ -1,18 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { levelOf } from '../../../bench/practice/levels';
+import type { FaultId } from '../../../core/adviser/faults';
+import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/report/names';
+import { sayChannel } from '../../../core/vehicle/sides';
 import { percent } from '../../shared/path/pathView';
 import DebriefPanel from './DebriefPanel.vue';
 import DoPanel from './DoPanel.vue';
 import MeterPanel from './MeterPanel.vue';
 import ReaderPanel from './ReaderPanel.vue';
+import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
 
 /** The practice car of a job: meter, reader, hands; clock and bill; the adviser beside it unless it is to be silent. */
 const { job, practice, minutes, cost, set } = usePractice();
+const { values } = usePreferences();
 const level = computed(() => (practice.value ? levelOf(practice.value.level) : null));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+function nameOf(fault: FaultId | 'none', channel: Channel | null): string {
+  const name = fault === 'none' ? 'nothing wrong' : faultName(fault).toLowerCase();
+  return channel ? `${name}, ${sayChannel(channel, values.sides, job.file?.vehicle.steeringSide)}` : name;
+}
 const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
 </script>
 
@@ -44,10 +53,9 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
           <h2>What the adviser suspects</h2>
           <ul class="rows">
             <li v-for="one in suspects" :key="`${one.channel}${one.fault}`" class="suspect">
-              <span>{{ one.fault === 'none' ? 'nothing wrong' : faultName(one.fault).toLowerCase() }}</span><span
-                class="figure"
-                >{{ percent(one.probability) }}</span
-              >
+              <span>{{ nameOf(one.fault, one.channel) }}</span><span class="figure">{{
+                percent(one.probability)
+              }}</span>
             </li>
           </ul>
         </section>
@@ -76,7 +84,7 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
 }
 
 .bill h1 {
-  flex: 1 0 auto;
+  flex: 1 1 220px;
 }
 
 .bill .figure {

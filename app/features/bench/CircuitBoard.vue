@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Plugs, Point } from '../../../bench/practice/probes';
 
 /** The circuit of one corner, drawn with the points that a probe can reach. The probe in hand goes where one taps. */
@@ -7,6 +8,8 @@ const props = defineProps<{
   black: Point | null;
   plugs: Plugs;
   isActive: boolean;
+  /** On a small screen the circuit is drawn in two halves, each large enough for a gloved finger. */
+  part: 'whole' | 'sensor-side' | 'module-side';
 }>();
 const emit = defineEmits<{ put: [point: Point]; plug: [which: keyof Plugs] }>();
 
@@ -23,6 +26,23 @@ const SPOTS: readonly { readonly point: Point; readonly x: number; readonly y: n
   { point: 'BAT', x: 560, y: 258, name: 'battery plus' },
 ];
 
+const VIEW = {
+  whole: { left: 0, width: 740, height: 300 },
+  'sensor-side': { left: 0, width: 380, height: 240 },
+  'module-side': { left: 370, width: 370, height: 300 },
+} as const;
+const view = computed(() => VIEW[props.part]);
+const isHere = (x: number): boolean => x >= view.value.left && x < view.value.left + view.value.width;
+const spots = computed(() => SPOTS.filter((one) => isHere(one.x)));
+const plugsHere = computed(() =>
+  (
+    [
+      ['sensor', 279],
+      ['module', 565],
+    ] as const
+  ).filter(([, x]) => isHere(x)),
+);
+
 function probeOn(point: Point): 'red' | 'black' | null {
   if (props.red === point) return 'red';
   return props.black === point ? 'black' : null;
@@ -31,7 +51,13 @@ function probeOn(point: Point): 'red' | 'black' | null {
 
 <template>
   <figure class="board">
-    <svg viewBox="0 0 740 300" role="group" aria-label="Circuit of this corner, from ring to module">
+    <svg
+      :viewBox="`${view.left} 0 ${view.width} ${view.height}`"
+      role="group"
+      :aria-label="
+        part === 'module-side' ? 'Circuit of this corner, at the module' : 'Circuit of this corner, from the ring on'
+      "
+    >
       <g class="drawn">
         <circle cx="52" cy="120" r="44" class="ring" />
         <path d="M52 76v12M52 152v12M8 120h12M84 120h12M21 89l8 8M75 143l8 8M83 89l-8 8M29 143l-8 8" />
@@ -61,7 +87,7 @@ function probeOn(point: Point): 'red' | 'black' | null {
         <text x="152" y="219" class="left">body</text>
       </g>
       <g
-        v-for="which in ['sensor', 'module'] as const"
+        v-for="[which, x] in plugsHere"
         :key="which"
         class="plug"
         role="button"
@@ -73,12 +99,12 @@ function probeOn(point: Point): 'red' | 'black' | null {
         @keydown.enter.prevent="emit('plug', which)"
         @keydown.space.prevent="emit('plug', which)"
       >
-        <rect :x="which === 'sensor' ? 240 : 526" y="8" width="78" height="44" rx="8" />
-        <text :x="which === 'sensor' ? 279 : 565" y="38">{{ plugs[which] ? 'open' : 'shut' }}</text>
-        <path :d="which === 'sensor' ? 'M279 50v20' : 'M565 50v20'" />
+        <rect :x="x - 39" y="4" width="78" height="50" rx="8" />
+        <text :x="x" y="37">{{ plugs[which] ? 'open' : 'shut' }}</text>
+        <path :d="`M${x} 54v16`" />
       </g>
       <g
-        v-for="spot in SPOTS"
+        v-for="spot in spots"
         :key="spot.point"
         class="spot"
         :class="probeOn(spot.point)"

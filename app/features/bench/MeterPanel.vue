@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { QUANTITY_OF } from '../../../bench/practice/freeProbe';
 import { DIAL, settingOf, type Dial, type Plugs, type Point } from '../../../bench/practice/probes';
@@ -44,6 +45,14 @@ function rangeName(value: number): string {
   const { number, unit } = showReading(value, QUANTITY_OF[dial.value]);
   return `${Number(number)} ${unit}`;
 }
+/** Turns the range knob one on: the best range, then each by hand. */
+function turn(by: 1 | -1): void {
+  const steps = [null, ...ranges.value];
+  const at = steps.indexOf(range.value);
+  range.value = steps[(at + by + steps.length) % steps.length] ?? null;
+}
+const isSmall = useMediaQuery('(max-width: 700px)');
+const parts = computed(() => (isSmall.value ? (['sensor-side', 'module-side'] as const) : (['whole'] as const)));
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
 watch(dial, () => (range.value = null));
 watch([dial, red, black, plugs, range], () => {
@@ -114,7 +123,17 @@ async function probe(): Promise<void> {
 
 <template>
   <section v-if="practice" class="meter">
-    <CircuitBoard :red="red" :black="black" :plugs="plugs" :is-active="type === 'active'" @put="put" @plug="plug" />
+    <CircuitBoard
+      v-for="part in parts"
+      :key="part"
+      :part="part"
+      :red="red"
+      :black="black"
+      :plugs="plugs"
+      :is-active="type === 'active'"
+      @put="put"
+      @plug="plug"
+    />
     <div class="tools">
       <div class="face">
         <output class="display figure" aria-live="polite" data-test="meter-display">{{ display || '– – –' }}</output>
@@ -134,6 +153,13 @@ async function probe(): Promise<void> {
             }}<svg v-if="one === 'dc'" class="direct" viewBox="0 0 20 12" aria-hidden="true">
               <path d="M1 3h18M1 9h4M8 9h4M15 9h4" />
             </svg>
+          </button>
+        </div>
+        <div v-if="ranges.length > 0" class="range" role="group" aria-label="Range of the meter" data-test="ranges">
+          <button class="tap" type="button" aria-label="next smaller range" @click="turn(-1)">−</button>
+          <output class="figure">{{ range === null ? 'best range' : rangeName(range) }}</output>
+          <button class="tap" type="button" aria-label="next larger range" data-test="range-up" @click="turn(1)">
+            +
           </button>
         </div>
       </div>
@@ -158,25 +184,6 @@ async function probe(): Promise<void> {
             @click="isWiggling = !isWiggling"
           >
             wiggle meanwhile
-          </button>
-        </div>
-        <div
-          v-if="ranges.length > 0"
-          class="chips"
-          role="radiogroup"
-          aria-label="Range of the meter"
-          data-test="ranges"
-        >
-          <button
-            v-for="one in [null, ...ranges]"
-            :key="String(one)"
-            type="button"
-            class="tap small"
-            role="radio"
-            :aria-checked="range === one"
-            @click="range = one"
-          >
-            {{ one === null ? 'best range' : rangeName(one) }}
           </button>
         </div>
         <p class="muted say" role="status" data-test="meter-hint">{{ hint }}</p>
@@ -243,6 +250,21 @@ async function probe(): Promise<void> {
   background: var(--bar-action);
   border-color: var(--bar-action);
   color: var(--bar-action-text);
+}
+
+.range {
+  display: grid;
+  grid-template-columns: var(--target) 1fr var(--target);
+  gap: 6px;
+  align-items: center;
+  color: var(--bar-text);
+  text-align: center;
+}
+
+.range .tap {
+  padding: 0;
+  font-family: var(--mono);
+  font-size: 1.3rem;
 }
 
 .direct {

@@ -1,6 +1,7 @@
 import { ref, shallowRef } from 'vue';
 import { ALL_MODULES, sweep } from '../../../core/diagnostics/client';
 import type { ModuleName } from '../../../core/diagnostics/link';
+import type { Seen } from '../../../bench/monitor/codes';
 import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
 import { useErrand } from './useErrand';
@@ -8,6 +9,13 @@ import { usePractice } from './usePractice';
 
 /** A bend of some twenty metres, taken slowly. */
 const A_BEND = { kmh: 30, steer: 0.13 } as const;
+
+/** What a spun wheel shows beyond the number at one turn a second. */
+function spunWords(live: Seen | undefined): string {
+  if (live?.kind !== 'live') return '';
+  if (live.finding === 'answers-as-other-channel') return ': another name moved than this wheel’s';
+  return live.finding === 'cuts-in-late' ? ' shows nothing; spun faster, it answers' : '';
+}
 
 /** What the stand-in reader can be asked for. */
 export function useReader() {
@@ -60,9 +68,7 @@ export function useReader() {
       const shown = await act({ do: 'check', check: 'live:hand-spin', channel });
       const [live] = shown?.seen ?? [];
       if (!seen.ok) told.value = `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
-      else if (live?.kind === 'live' && live.finding === 'answers-as-other-channel')
-        told.value = `One turn a second by hand: another name moved than this wheel’s. The finding is recorded.`;
-      else told.value = live?.kind === 'live' ? 'One turn a second by hand. The finding is recorded.' : '';
+      else told.value = `One turn a second by hand${spunWords(live)}. The finding is recorded.`;
     });
 
   /** Drives a bend and watches the four speeds over the link; what the drive shows of each corner is recorded. */
