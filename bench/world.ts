@@ -192,7 +192,7 @@ export class World {
     const codes = this.memory
       .filter((one) => one.module !== 'abs' || !this.isModuleSilent)
       .map((one) => this.names.printed(observed(one, this.strategy), one.channel));
-    if (this.isModuleSilent) return [{ kind: 'no-answer', module: 'abs' }, ...codes];
+    if (!this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }, ...codes];
     return codes.length > 0 ? codes : [{ kind: 'no-code', module: 'abs' }];
   }
 
@@ -200,8 +200,8 @@ export class World {
   readByReader(modules: number): Seen[] {
     for (let asked = 1; asked < modules; asked += 1) this.keyOn();
     const seen = this.readCodes();
-    if (this.answersReaders || this.isModuleSilent) return seen;
-    return [{ kind: 'no-answer', module: 'abs' }];
+    const isFlashed = (one: Seen): boolean => one.kind === 'code' && one.module === 'abs';
+    return this.answersReaders ? seen : seen.filter((one) => !isFlashed(one));
   }
 
   /** Erase, key on, drive: what returns, and when. */
@@ -292,6 +292,7 @@ export class World {
     if (check === 'ask:history') return [...this.made.history];
     if (kind === 'meter') return this.measure(point as MeterPoint, quantity as Quantity, corner, manner, range);
     if (!corner) throw new RangeError(`the bench has no corner ${channel} for "${check}"`);
+    if (kind === 'live' && !this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }];
     if (kind === 'live' && point === 'hand-spin') return [this.live(corner, point)];
     if (kind === 'live') return this.car.corners.map((one) => this.live(one, point as 'stationary' | 'drive'));
     if (kind === 'swap' || kind === 'substitute' || kind === 'unplug') return [this.tryPart(kind, corner)];

@@ -98,10 +98,10 @@ export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance
 /** A feed that is shorted to ground harder than this is switched off by its module, ohm. */
 const SHORT_OHM = 150;
 
-function isShorted({ type, lead, loom }: Corner): boolean {
-  return (
-    type === 'active' && Math.min(lead.toGroundOhm[0], loom.toGroundOhm[0], loom.bridgeOhm, lead.bridgeOhm) < SHORT_OHM
-  );
+/** Whether a channel's feed is shorted: by its loom, or by the lead that hangs on it. The key is cycled after a plug was opened. */
+function isShorted({ type, lead, loom }: Corner, isLeadOn: boolean): boolean {
+  const hanging = isLeadOn ? [lead.toGroundOhm[0], lead.bridgeOhm] : [];
+  return type === 'active' && Math.min(loom.toGroundOhm[0], loom.bridgeOhm, ...hanging) < SHORT_OHM;
 }
 
 /** What a module's input is without its feed: its bias resistors, or an active channel's sense resistor and a regulator that is off, ohm. */
@@ -129,17 +129,18 @@ const FEED_PIN_OHM = 0.2;
 
 /**
  * The network with ignition on: the module feeds an active sensor, or biases a passive one; other wires of the car are fed whatever it does.
- * @param network a channel's wiring. @param corner the channel. @param car its battery, and what is lost on the way to the module.
+ * @param network a channel's wiring. @param corner the channel. @param car its battery, and what is lost on the way to the module. @param manner what is apart.
  * @returns the network with its sources; a module's feed that is dead, or switched off for a short, gives nothing.
  */
-export function powered(network: Network, corner: Corner, car: Car): Network {
+export function powered(network: Network, corner: Corner, car: Car, manner: Manner): Network {
   const feedVolt = car.batteryVolt - car.feedDropVolt;
   const always: readonly Source[] = [
     { from: GROUND, to: NODES.battery, volt: car.batteryVolt, ohm: BATTERY_OHM },
     { from: GROUND, to: NODES.feedPin, volt: feedVolt, ohm: FEED_PIN_OHM },
     { from: GROUND, to: NODES.fed, volt: feedVolt, ohm: 0.1 },
   ];
-  if (!corner.isFed || isShorted(corner)) return { ...network, sources: [...network.sources, ...always] };
+  if (!corner.isFed || isShorted(corner, manner.sensorPlug === 'together'))
+    return { ...network, sources: [...network.sources, ...always] };
   const isActive = corner.type === 'active';
   return {
     resistors: [...network.resistors, { from: NODES.input[1], to: GROUND, ohm: isActive ? 100 : 10_000 }],

@@ -36,7 +36,7 @@ export function ohmsAt(probes: Probes, corner: Corner, car: Car, chance: Chance)
 
 /** The channel with ignition on: feed, bias, battery and the module's feed pin as sources. */
 function fedNetwork(probes: Probes, corner: Corner, car: Car, chance: Chance): Network {
-  return powered(wiringOf(corner, probes.manner, car.partCelsius, chance), corner, car);
+  return powered(wiringOf(corner, probes.manner, car.partCelsius, chance), corner, car, probes.manner);
 }
 
 /**

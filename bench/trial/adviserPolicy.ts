@@ -19,7 +19,7 @@ export interface FirstAct extends Belief {
   readonly fault: Belief;
 }
 
-const MOST_TURNS = 45;
+const MOST_TURNS = 60;
 /** Stops that end the job. */
 const ENDS: readonly string[] = [
   'hydraulic',

@@ -54,7 +54,15 @@ export function timelineOf(file: CaseFile): Timeline {
     const observations = counted.filter(({ index }) => before(repairs, index) === number).map(({ one }) => one);
     return {
       observations,
-      around: { vehicle: file.vehicle, owner: file.owner ?? {}, stage: observations, afterRepair: number > 0, names },
+      around: {
+        vehicle: file.vehicle,
+        owner: file.owner ?? {},
+        stage: observations,
+        before: counted.filter(({ index }) => before(repairs, index) < number).map(({ one }) => one),
+        touched: repairs.slice(0, number).flatMap((mark) => (mark.is === 'repair' ? [mark.repair.segment] : [])),
+        afterRepair: number > 0,
+        names,
+      },
     };
   });
   return {

@@ -45,3 +45,13 @@ export function readForm(input: string): FormOfCode {
   const digits = /^[A-Z0-9]{1,12}$/.test(compact) && /\d/.test(compact) && input.length <= LONGEST;
   return { form: digits ? 'digits' : 'unknown', code: compact, byte: null, alsoRead: null };
 }
+
+/**
+ * Whether a code is one that a lamp flashes: one or two decimal digits.
+ * @param input the code as shown. @returns true for `33`, false for any other form.
+ * @example isFlashCode('33') // => true
+ * @example isFlashCode('C0034') // => false
+ */
+export function isFlashCode(input: string): boolean {
+  return readForm(input).form === 'flash';
+}

@@ -12,8 +12,10 @@ type Code = ObservationOf<'code'>;
 const BESIDE_TABLES: Readonly<Record<string, (typeof codes)['CODE_BRAKE_SWITCH']>> = {
   C0040: codes.CODE_BRAKE_SWITCH,
   C0049: codes.CODE_BRAKE_FLUID,
-  U0121: codes.NO_ANSWER,
 };
+
+/** A network code that tells that another module has lost the brake module (SAE J2012). */
+const LOST_BRAKE_MODULE = 'U0121';
 
 /** Strongest first. */
 const STATUSES = ['current', 'pending', 'stored'] as const;
@@ -39,6 +41,8 @@ export function readLoneCode(code: Code, around: Around): Reading | null {
   const { decoded, channel, failure } = meaningFor(code, around.vehicle, around.names.meaning);
   const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
   if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
+  if (decoded.source !== 'owner' && decoded.code === LOST_BRAKE_MODULE)
+    return saw(code, null, bothTypes(code.status === 'current' ? codes.LOST_NOW : codes.LOST_ONCE), 'present');
   if (channel) return null;
   if (code.module !== undefined && code.module !== 'abs')
     return { ignored: 'belongs to another module and names no wheel; parked' };

@@ -3,11 +3,13 @@ import type { Channel } from '../casefile/words';
 import * as codes from '../adviser/tables/codes';
 import * as dash from '../adviser/tables/dash';
 import * as live from '../adviser/tables/live';
-import { LOOK_TABLES } from '../adviser/tables/looks';
+import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../adviser/tables/looks';
 import { bothTypes } from '../adviser/tables/table';
 import * as trials from '../adviser/tables/trials';
 import { split } from '../quantities/verdict';
+import { isFlashCode } from '../codes/forms';
 import { channelOn } from '../vehicle/channels';
+import { lookedBefore } from './lookedBefore';
 import { readClear, readLoneCode } from './readCodes';
 import { readMeter } from './readMeter';
 import { ofKind, saw, sawSoftly, type Around, type Reading, type Report } from './report';
@@ -206,8 +208,21 @@ function readNoCode(one: ObservationOf<'no-code'>): Reading {
 function readNoAnswer(one: ObservationOf<'no-answer'>, around: Around): Reading {
   if (one.module !== undefined && one.module !== 'abs')
     return { ignored: 'another module that does not answer says nothing of the brake module' };
+  const flashed = ofKind(around.stage, 'code').some((each) => isFlashCode(each.code));
+  if (flashed) return { ignored: 'a module that flashes its codes answers no reader, but it lives' };
   const first = ofKind(around.stage, 'no-answer').find((each) => each.module === undefined || each.module === 'abs');
   return saw(one, null, bothTypes(first === one ? codes.NO_ANSWER : codes.NO_ANSWER_AGAIN), 'silent');
+}
+
+/** The same sight once more, of what no repair has touched since, proves next to nothing new. */
+const SEEN_BEFORE = 0.85;
+
+function readLook(look: ObservationOf<'look'>, named: Channel | null, around: Around): Reading {
+  const channel = CAR_PARTS.includes(look.part) ? null : named;
+  const first = lookedBefore(look.part, channel, around);
+  const table = first === 'sound' ? LOOK_AGAIN_TABLES[look.part] : LOOK_TABLES[look.part];
+  const isSameSight = first !== null && first !== 'sound' && first === look.finding;
+  return saw(look, channel, bothTypes(table), look.finding, isSameSight ? SEEN_BEFORE : undefined);
 }
 
 /**
@@ -236,7 +251,7 @@ export function readObservation(one: Observation, around: Around): Reading {
     case 'drive':
       return readDrive(one);
     case 'look':
-      return saw(one, CAR_PARTS.includes(one.part) ? null : named, bothTypes(LOOK_TABLES[one.part]), one.finding);
+      return readLook(one, named, around);
     case 'meter':
       return readMeter(one, named, around);
     case 'distance':

@@ -26,6 +26,9 @@ export interface Around {
   readonly owner: Owner;
   /** All observations of the same stage (between two repairs), withdrawn ones left out, in order. */
   readonly stage: readonly Observation[];
+  /** All observations of earlier stages, and the segments that repairs have touched since the first. */
+  readonly before: readonly Observation[];
+  readonly touched: readonly string[];
   /** Whether a repair came before this stage. */
   readonly afterRepair: boolean;
   /** What the reader's corner names turned out to mean. */

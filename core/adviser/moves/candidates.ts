@@ -1,12 +1,15 @@
 import type { CaseFile, Observation } from '../../casefile/contract';
-import type { Channel } from '../../casefile/words';
+import type { Channel, LookPart } from '../../casefile/words';
+import { isFlashCode } from '../../codes/forms';
 import { namesInDoubt } from '../../codes/namesInDoubt';
 import { coilBand } from '../../evidence/coilBand';
+import { lookedBefore } from '../../evidence/lookedBefore';
 import { otherSide } from '../../vehicle/channels';
 import type { Cause } from '../faults';
 import type { Posterior, Scenario } from '../posterior';
 import * as codes from '../tables/codes';
-import { chancesOf, chancesUnder, tableFor, type TypedTable } from '../tables/table';
+import { LOOK_AGAIN_TABLES } from '../tables/looks';
+import { bothTypes, chancesOf, chancesUnder, tableFor, type TypedTable } from '../tables/table';
 import { ASK_TYPE, CHECKS, ERASE, READ_CODES, type CheckRow } from './checks';
 import type { Setup } from './setups';
 
@@ -159,12 +162,25 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
   }
 }
 
+/** Whether an observation tells that a reader reached the brake module, or did not; flashes of a lamp tell nothing of it. */
+function tellsOfReader(one: Observation): boolean {
+  switch (one.kind) {
+    case 'code':
+      return (one.module ?? 'abs') === 'abs' && !isFlashCode(one.code);
+    case 'no-code':
+    case 'no-answer':
+      return (one.module ?? 'abs') === 'abs';
+    case 'live':
+      return true;
+    default:
+      return false;
+  }
+}
+
 /** Live speeds come after codes: the reader must have reached the brake module, or codes have been read in words. */
 function readerReaches(posterior: Posterior): boolean {
   const all = posterior.timeline.stages.flatMap((one) => one.observations);
-  const last = all
-    .filter((one) => one.kind === 'code' || one.kind === 'no-code' || one.kind === 'no-answer' || one.kind === 'live')
-    .at(-1);
+  const last = all.filter(tellsOfReader).at(-1);
   return last !== undefined && last.kind !== 'no-answer';
 }
 
@@ -185,6 +201,14 @@ function specsWouldDecide(channel: Channel, file: CaseFile, posterior: Posterior
     read === true &&
     coilBand(channel, 'sensor', stage.around).from === 'generic'
   );
+}
+
+/** A look that has been made before a repair shows mostly the same again. */
+function tableNow(row: CheckRow, channel: Channel | null, posterior: Posterior): TypedTable {
+  const part = (Object.keys(LOOK_AGAIN_TABLES) as LookPart[]).find((one) => row.check === `look:${one}`);
+  const around = posterior.timeline.stages.at(-1)?.around;
+  const isAgain = part !== undefined && around !== undefined && lookedBefore(part, channel, around) === 'sound';
+  return isAgain ? bothTypes(LOOK_AGAIN_TABLES[part]) : row.table;
 }
 
 /** Lasting battery readings also answer a look at a number asked before. */
@@ -213,7 +237,7 @@ function plainCandidates(
         buys: row.check === 'substitute' ? 'replaced:sensor' : null,
         words: row.words,
         tells: row.tells,
-        outcomes: outcomesOf(row.table, channel, scenarios),
+        outcomes: outcomesOf(tableNow(row, channel, posterior), channel, scenarios),
       }));
   });
 }

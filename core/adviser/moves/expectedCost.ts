@@ -60,6 +60,12 @@ function triesLeft(file: CaseFile): number {
 /** A car with nothing wrong still needs its codes erased and a drive, to know. */
 const NOTHING = [{ channel: null, fault: 'stale-code' }] as const;
 
+/** Repairs that were made and changed nothing: nobody makes the same one at the same place again. */
+function repairsInVain(file: CaseFile): ReadonlySet<string> {
+  const failed = (file.repairs ?? []).filter((one) => one.result === 'no-change');
+  return new Set(failed.map((one) => `${one.action}:${one.segment}@${one.channel ?? null}`));
+}
+
 /**
  * Compiles scenarios into a repair problem.
  * @param scenarios what may be wrong, with probabilities. @param file the case: prices, places, hour value.
@@ -71,6 +77,7 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
   const classIndex = new Map<string, number>();
   const full: number[] = [];
   const cures: [number, number][][] = [];
+  const inVain = repairsInVain(file);
   const optionFor = (row: RepairRow, channel: Channel | null): number => {
     const key = `${row.repair}@${channel}`;
     const known = optionIndex.get(key);
@@ -96,8 +103,10 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
     const bits = new Map<number, number>();
     faults.forEach((one, bit) => {
       const channel = one.fault === 'stale-code' ? null : one.channel;
-      for (const row of repairsFor(one.fault))
+      for (const row of repairsFor(one.fault)) {
+        if (inVain.has(`${row.repair}@${channel}`)) continue;
         bits.set(optionFor(row, channel), (bits.get(optionFor(row, channel)) ?? 0) | (1 << bit));
+      }
     });
     bits.forEach((mask, option) => cures[option]?.push([index, mask]));
     return index;

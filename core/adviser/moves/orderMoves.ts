@@ -12,7 +12,7 @@ const LONG_REPAIR_MINUTES = 15;
 export const SHORT_LOOK_MINUTES = 5;
 /** Minutes that a check before a repair may take beyond what the repair opens anyway, and what it may cost on balance: before a likely repair, and before one that is still a guess. */
 const QUICK = [SHORT_LOOK_MINUTES, 6] as const;
-const UNSURE = [25, 12] as const;
+const UNSURE = [30, 20] as const;
 const SURE_ENOUGH = 0.8;
 const CAN_SAY_OTHERWISE = 0.04;
 const RARE = 0.015;

@@ -344,7 +344,7 @@ const beside = (topic: string, fault: 'brake-switch' | 'brake-fluid-low'): Table
 export const CODE_BRAKE_SWITCH = beside('code-brake-switch', 'brake-switch');
 export const CODE_BRAKE_FLUID = beside('code-brake-fluid', 'brake-fluid-low');
 
-/** A code of lost communication with the brake module, or no answer from it. */
+/** The reader got no answer from the brake module. */
 export const NO_ANSWER: Table = {
   topic: 'no-answer',
   outcomes: ['answers', 'silent'],
@@ -354,6 +354,33 @@ export const NO_ANSWER: Table = {
     { for: ['module-supply'], gives: { silent: 0.85 }, why: 'a module without feed is silent' },
     { for: ['module-plug-corroded'], gives: { silent: 0.3 }, why: 'its bus pins rot as well' },
     { for: ['battery-low'], gives: { silent: 0.3 }, why: 'too little voltage to talk' },
+  ],
+};
+
+/** Another module tells, now, that it has lost the brake module: no doubt of any reader. */
+export const LOST_NOW: Table = {
+  topic: 'lost-now',
+  outcomes: ['absent', 'present'],
+  mistaken: 0.02,
+  otherwise: { gives: { present: 0.006 }, why: 'the bus does not lie' },
+  rows: [
+    { for: ['module-supply'], gives: { present: 0.7 }, why: 'a module without feed is missed at once' },
+    { for: ['module-plug-corroded'], gives: { present: 0.2 }, why: 'its bus pins rot as well' },
+    { for: ['battery-low'], gives: { present: 0.15 }, why: 'too little voltage to talk' },
+  ],
+};
+
+/** Another module has stored that it once lost the brake module. */
+export const LOST_ONCE: Table = {
+  topic: 'lost-once',
+  outcomes: ['absent', 'present'],
+  mistaken: 0.03,
+  otherwise: { gives: { present: 0.03 }, why: 'a weak start, or work on the car, long ago' },
+  rows: [
+    { for: ['module-supply'], gives: { present: 0.5 }, why: 'a feed that sags' },
+    { for: ['battery-low'], gives: { present: 0.5 }, why: 'voltage that breaks down while cranking' },
+    { for: ['module-plug-corroded'], gives: { present: 0.2 }, why: 'its bus pins rot as well' },
+    { for: ['stale-code'], gives: { present: 0.12 }, why: 'what once set the one set the other' },
   ],
 };
 

@@ -170,3 +170,40 @@ export const LOOK_TABLES: Readonly<Record<LookPart, Table>> = {
     [['brake-switch'], { loose: 0.35, broken: 0.4 }, 'brake lights stay on or stay dark'],
   ]),
 };
+
+/** What hid from a first look mostly hides from a second: this share of what it would show is settled by the first. */
+const SETTLED = 0.6;
+/** Faults that work may have left meanwhile: seen afresh. */
+const MAY_BE_NEW: readonly Cause[] = ['plug-loose'];
+
+/** The same look once more, where the first found nothing and no repair has touched the part since. */
+function again(table: Table): Table {
+  const rest = 1 - SETTLED;
+  const settle = (gives: Readonly<Record<string, number>>): Record<string, number> => {
+    const told = Object.values(gives).reduce((sum, one) => sum + one, 0);
+    const sound =
+      gives['sound'] ?? Math.max(0, 1 - told) / Math.max(1, table.outcomes.length - Object.keys(gives).length);
+    const others = Object.entries(gives).filter(([finding]) => finding !== 'sound');
+    return {
+      ...Object.fromEntries(others.map(([finding, one]) => [finding, rest * one])),
+      sound: SETTLED + rest * sound,
+    };
+  };
+  return {
+    ...table,
+    topic: `${table.topic}-again`,
+    otherwise: { ...table.otherwise, gives: settle(table.otherwise.gives) },
+    rows: table.rows.flatMap((row) => {
+      const [fresh, old] = [true, false].map((isNew) => row.for.filter((one) => MAY_BE_NEW.includes(one) === isNew));
+      return [
+        ...(old && old.length > 0 ? [{ ...row, for: old, gives: settle(row.gives) }] : []),
+        ...(fresh && fresh.length > 0 ? [{ ...row, for: fresh }] : []),
+      ];
+    }),
+  };
+}
+
+/** By part: what a second look shows after a first that found nothing. */
+export const LOOK_AGAIN_TABLES: Readonly<Record<LookPart, Table>> = Object.fromEntries(
+  Object.entries(LOOK_TABLES).map(([part, table]) => [part, again(table)]),
+) as Readonly<Record<LookPart, Table>>;
