@@ -78,8 +78,11 @@ function tellingFirst(moves: readonly PricedMove[], at: Situation): PricedMove[]
   const quick = moves.find((one) => within(QUICK_NEARLY_MINUTES, one) && isQuick(one));
   const isHere = (one: PricedMove): boolean => one.channel === top.channel || one.channel === null;
   const noLonger = equals.filter((one) => isHere(one) && one.minutes <= top.minutes + NEARLY_MINUTES);
+  const canMatter = ({ candidate }: PricedMove): boolean =>
+    candidate !== null && canSayOtherwise(candidate, at, option, RARE);
   const shorter = moves
     .filter((one) => within(TRIFLE_MINUTES, one) && isHere(one) && one.minutes <= top.minutes - LONG_CHECK_MINUTES)
+    .filter(canMatter)
     .sort((a, b) => a.finish - b.finish)[0];
   const telling = noLonger.reduce((chosen, one) => (one.alone < chosen.alone - 1e-9 ? one : chosen), top);
   const best = quick ?? shorter ?? telling;
