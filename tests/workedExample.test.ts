@@ -31,9 +31,9 @@ describe('the worked example', () => {
     history: [],
     boundaries: [],
   });
-  const topics = ['code-named', 'code-failure', 'code-status', 'sensor-resistance'];
+  const topics = ['code-named', 'code-failure', 'code-mixed', 'code-status', 'sensor-resistance'];
 
-  test.each(rows.filter((one) => one.length === 6))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
+  test.each(rows.filter((one) => one.length === 7))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
     expect(ways.find((one) => one.faults[0]?.join() === cause)?.odds).toBeCloseTo(Number(odds), 5);
     const found = topics.map((topic) => {
       const group = groups.find((one) => one.key.endsWith(`front-left|${topic}`));
@@ -47,5 +47,5 @@ describe('the worked example', () => {
     expect(chanceOf(assess(file), fault ?? '', channel ?? null).toFixed(3)).toBe(probability),
   );
 
-  test('both tables were read', () => expect(rows.map((one) => one.length)).toEqual([6, 6, 6, 3, 3, 3]));
+  test('both tables were read', () => expect(rows.map((one) => one.length)).toEqual([7, 7, 7, 3, 3, 3]));
 });

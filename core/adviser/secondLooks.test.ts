@@ -81,3 +81,93 @@ describe('what comes before a repair', () => {
     expect(stop?.id).not.toBe('nothing-wrong');
   });
 });
+
+describe('a look made again after a repair that changed nothing', () => {
+  const look = (finding: string) =>
+    ({ kind: 'look', part: 'plug', finding, channel: 'front-left' }) as unknown as Seen[number];
+  const back: Seen = [
+    { kind: 'clear', result: 'returned-at-key-on', method: 'reader', returned: ['C0031'], stayed: [] },
+  ];
+  const repair = (segment: 'sensor' | 'plug', action: 'replaced' | 'cleaned', after: string) =>
+    ({ channel: 'front-left', action, segment, result: 'no-change', after }) as const;
+  const corroded = (seen: Seen, segment: 'sensor' | 'plug'): number => {
+    const repairs = [repair(segment, segment === 'sensor' ? 'replaced' : 'cleaned', 'o2')];
+    return (
+      assess(caseOf(car('passive'), seen, repairs)).ranking.find(
+        (one) => one.fault === 'plug-corroded' && one.channel === 'front-left',
+      )?.probability ?? 0
+    );
+  };
+
+  test('that finds nothing once more hardly clears the part further', () => {
+    const once = corroded([CODE, look('sound'), ...back], 'sensor');
+    const twice = corroded([CODE, look('sound'), ...back, look('sound')], 'sensor');
+    const fresh = corroded([CODE, look('wet'), ...back, look('sound')], 'sensor');
+    expect(twice).toBeLessThan(once);
+    expect(twice).toBeGreaterThan(0.4 * once);
+    expect(fresh).toBeGreaterThan(0);
+  });
+
+  test('what it finds now counts, and the same sight once more next to nothing', () => {
+    const once = corroded([CODE, look('sound'), ...back], 'sensor');
+    expect(corroded([CODE, look('sound'), ...back, look('corroded')], 'sensor')).toBeGreaterThan(8 * once);
+    const seen = corroded([CODE, look('corroded'), ...back], 'sensor');
+    const again = corroded([CODE, look('corroded'), ...back, look('corroded')], 'sensor');
+    expect(again / seen).toBeLessThan(1.15);
+  });
+
+  test('a repair of the part itself makes the look fresh', () => {
+    const repaired = corroded([CODE, look('sound'), ...back], 'plug');
+    expect(corroded([CODE, look('sound'), ...back, look('corroded')], 'plug')).toBeGreaterThan(3 * repaired);
+  });
+});
+
+describe('what is not done twice', () => {
+  test('a repair that changed nothing is not proposed again at the same place, but may be elsewhere', () => {
+    const repairs = [
+      { channel: 'front-left', action: 'repaired-wire', segment: 'loom', result: 'no-change', after: 'o2' },
+    ] as const;
+    const broken = { kind: 'meter', point: 'wire-1', quantity: 'resistance', channel: 'front-left' } as const;
+    const seen: Seen = [CODE, { ...broken, value: 'overload', range: 2_000_000 }];
+    const { next } = assess(caseOf(car('passive'), seen, repairs));
+    const offered = next.map((one) => `${one.check}@${one.channel}`);
+    expect(offered).not.toContain('repair:repaired-wire:loom@front-left');
+    expect(offered.some((one) => one.startsWith('repair:'))).toBe(true);
+    const before = assess(caseOf(car('passive'), seen)).next.map((one) => `${one.check}@${one.channel}`);
+    expect(before).toContain('repair:repaired-wire:loom@front-left');
+  });
+});
+
+describe('what other modules and many names tell', () => {
+  const lost = (status: 'current' | 'stored'): Seen => [{ kind: 'code', code: 'U0121', status, module: 'instruments' }];
+
+  test('a module that is missed now has no feed; one that was missed once may have had a weak battery', () => {
+    expect(chance(lost('current'), 'module-supply', null)).toBeGreaterThan(10 * chance([], 'module-supply', null));
+    expect(chance(lost('stored'), 'module-supply', null)).toBeLessThan(chance(lost('current'), 'module-supply', null));
+    expect(chance(lost('stored'), 'battery-low', null)).toBeGreaterThan(2 * chance([], 'battery-low', null));
+  });
+
+  test('a lamp that flashes codes tells that the module lives, whatever no reader gets out of it', () => {
+    const silence = { kind: 'no-answer', module: 'abs' } as const;
+    const meanings = { '21': { channel: 'front-left', failure: 'circuit', text: 'front left, circuit' } } as const;
+    const flashed = caseOf(car('passive', { codeMeanings: meanings }), [
+      silence,
+      { kind: 'code', code: '21', status: 'unknown', module: 'abs' },
+    ]);
+    const { ignored, ranking, next } = assess(flashed);
+    expect(ignored.map((one) => one.id)).toContain('o1');
+    expect(ranking[0]?.channel).toBe('front-left');
+    expect(next.some((one) => one.check.startsWith('live:'))).toBe(false);
+  });
+
+  test('codes that name one wheel’s fault in several ways speak for what comes and goes', () => {
+    const named = (...bytes: string[]): Seen =>
+      bytes.map((one) => ({ ...CODE, code: `C0031-${one}`, status: 'stored' }));
+    const passing = (seen: Seen): number =>
+      ['lead-intermittent', 'sensor-intermittent', 'loom-intermittent', 'plug-corroded'].reduce(
+        (sum, one) => sum + chance(seen, one),
+        0,
+      );
+    expect(passing(named('13', '2F'))).toBeGreaterThan(1.5 * passing(named('13')));
+  });
+});
