@@ -57,10 +57,20 @@ function trial(cars: number): void {
   console.log(`single likeliest fault: ${figures(result.singleFault)}`);
 }
 
+const SEGMENTS = ['ring', 'gap', 'sensor', 'lead', 'plug', 'loom', 'module'];
+
+/** All segments, or those after `--segments`, by commas: so that two processes can share them out. */
+function segmentsAsked(): readonly string[] {
+  const at = process.argv.indexOf('--segments');
+  const asked = at < 0 ? [] : (process.argv[at + 1] ?? '').split(',');
+  const known = asked.filter((one) => SEGMENTS.includes(one));
+  return known.length > 0 ? known : SEGMENTS;
+}
+
 /** The world's priors of one segment after another, tripled and cut to a third: the adviser's are left as they are. */
 function skewedTrials(cars: number): void {
   if (cars === 0) return;
-  for (const segment of ['ring', 'gap', 'sensor', 'lead', 'plug', 'loom', 'module'])
+  for (const segment of segmentsAsked())
     for (const times of [3, 1 / 3]) {
       const result = summarise(
         trialCars(0, cars, SEED, (one) => (one === segment ? times : 1)),

@@ -32,7 +32,7 @@ const MODULE_LIKELY = 0.6;
 const MODULE_SURE = 0.85;
 const NOTHING_LIKELY = 0.9;
 /** Where the car was erased and driven since, and nothing came back, less will do: it is then for the drive to tell. */
-const NOTHING_CAME_BACK = 0.75;
+const NOTHING_CAME_BACK = 0.8;
 
 function lampsNow(all: readonly Observation[]): readonly string[] {
   const last = all.filter((one) => one.kind === 'lamps').at(-1);

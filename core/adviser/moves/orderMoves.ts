@@ -12,7 +12,7 @@ const LONG_REPAIR_MINUTES = 15;
 export const SHORT_LOOK_MINUTES = 5;
 /** Minutes that a check before a repair may take beyond what the repair opens anyway, and what it may cost on balance: before a likely repair, and before one that is still a guess. */
 const QUICK = [SHORT_LOOK_MINUTES, 6] as const;
-const UNSURE = [30, 20] as const;
+const UNSURE = [30, 26] as const;
 const SURE_ENOUGH = 0.8;
 const CAN_SAY_OTHERWISE = 0.04;
 const RARE = 0.015;
@@ -130,7 +130,7 @@ function sureness(candidate: Candidate, at: Situation): number {
 }
 
 /** A check that has this chance of making a repair sure is the one to make before a guess. */
-const LIKELY_TO_SETTLE = 0.35;
+const LIKELY_TO_SETTLE = 0.2;
 
 /** The check that is likeliest to settle it, where one is likely to; else the cheapest. */
 function settling(short: readonly PricedMove[], at: Situation): PricedMove | undefined {
