@@ -10,10 +10,12 @@ import { minutesToOpen, openFor } from './setups';
 /** A free look of a few minutes comes before any repair that costs money or takes long, as long as it can say otherwise. */
 const LONG_REPAIR_MINUTES = 15;
 export const SHORT_LOOK_MINUTES = 5;
-/** Minutes that a check before a repair may take beyond what the repair opens anyway, and what it may cost on balance: before a likely repair, and before one that is still a guess. */
+/** Minutes that a check before a repair may take beyond what the repair opens anyway, and what it may cost on balance: before a likely repair, before one that is nearly sure enough, and before one that is still a guess. */
 const QUICK = [SHORT_LOOK_MINUTES, 6] as const;
-const UNSURE = [30, 26] as const;
+const NEARLY_SURE = [30, 26] as const;
+const UNSURE = [25, 12] as const;
 const SURE_ENOUGH = 0.8;
+const NEARLY_SURE_FROM = 0.65;
 const CAN_SAY_OTHERWISE = 0.04;
 const RARE = 0.015;
 /** An outcome speaks against a repair when it leaves less than this share of its chance. */
@@ -129,17 +131,18 @@ function sureness(candidate: Candidate, at: Situation): number {
   }, 0);
 }
 
-/** A check that has this chance of making a repair sure is the one to make before a guess. */
+/** A check that has this chance of making a repair sure is the one to make before a guess; of those nearly as likely to, the cheapest. */
 const LIKELY_TO_SETTLE = 0.2;
+const NEARLY_AS_LIKELY = 0.75;
 
-/** The check that is likeliest to settle it, where one is likely to; else the cheapest. */
+/** The check that is to settle it, where one is likely to; else the cheapest. */
 function settling(short: readonly PricedMove[], at: Situation): PricedMove | undefined {
   const told = short.map((one) => ({ one, sure: one.candidate ? sureness(one.candidate, at) : 0 }));
-  const best = told.reduce<(typeof told)[number] | null>(
-    (top, each) => (top && top.sure >= each.sure ? top : each),
-    null,
-  );
-  return best && best.sure >= LIKELY_TO_SETTLE ? best.one : short[0];
+  const most = told.reduce((best, { sure }) => Math.max(best, sure), 0);
+  if (most < LIKELY_TO_SETTLE) return short[0];
+  return told
+    .filter(({ sure }) => sure >= NEARLY_AS_LIKELY * most)
+    .reduce<PricedMove | undefined>((best, { one }) => (best && best.finish <= one.finish ? best : one), undefined);
 }
 
 /** A repair that is not sure yet waits for a short check, if what it opens stands open for the check too. */
@@ -149,7 +152,7 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const isUnsure = top.cures < SURE_ENOUGH;
   const isSmall = top.money <= 0 && top.minutes < LONG_REPAIR_MINUTES;
   if (isSmall && !isUnsure) return [...moves];
-  const [longest, mayCost] = isUnsure ? UNSURE : QUICK;
+  const [longest, mayCost] = !isUnsure ? QUICK : top.cures >= NEARLY_SURE_FROM ? NEARLY_SURE : UNSURE;
   const opens = at.problem.options[top.option]?.opens ?? new Set<string>();
   const isShort = (one: PricedMove): boolean =>
     one.candidate !== null &&
