@@ -36,6 +36,7 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await expect(byTest(page, 'reader-told')).toContainText('came back');
 
   await byTest(page, 'to-bench').click();
+  await expect(byTest(page, 'probed')).toContainText('rear right');
   await page.locator('[data-dial="ohm"]').click();
   await probes(page, 'S1', 'S2');
   await expect(byTest(page, 'meter-hint')).toContainText('Open the sensor');

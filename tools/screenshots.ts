@@ -34,6 +34,7 @@ async function practise(page: Page): Promise<void> {
   await page.locator('[data-level="first"]').click();
   await page.locator('[data-test="reader-read"]').click();
   await page.locator('[data-test="reader-told"]').waitFor();
+  await page.locator('[data-test="probed"]', { hasText: 'rear right' }).waitFor();
   for (const target of ['[data-point="S1"]', '[data-point="S2"]', '[data-plug="sensor"]', '[data-test="measure"]'])
     await page.locator(target).click();
   await page.waitForTimeout(900);

@@ -6,6 +6,7 @@ import { DIAL, settingOf, type Dial, type Plugs, type Point } from '../../../ben
 import { CHECKS } from '../../../core/adviser/moves/checks';
 import { showReading } from '../../../core/quantities/show';
 import { describeObservation } from '../../../core/report/describe';
+import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import CircuitBoard from './CircuitBoard.vue';
 import { usePractice } from './usePractice';
@@ -53,6 +54,7 @@ function turn(by: 1 | -1): void {
 }
 const isSmall = useMediaQuery('(max-width: 700px)');
 const parts = computed(() => (isSmall.value ? (['sensor-side', 'module-side'] as const) : (['whole'] as const)));
+const spoken = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
 watch(dial, () => (range.value = null));
 watch([dial, red, black, plugs, range], () => {
@@ -123,6 +125,7 @@ async function probe(): Promise<void> {
 
 <template>
   <section v-if="practice" class="meter">
+    <h2 data-test="probed">The circuit, {{ spoken }}</h2>
     <CircuitBoard
       v-for="part in parts"
       :key="part"
