@@ -1,4 +1,4 @@
-import { BROKEN_NOW_AND_THEN, CORRODED, LOOM_SHORT, ONCE_A_TURN, WEAK_SIGNAL, WIRE_OPEN } from './groups';
+import { BROKEN_NOW_AND_THEN, CORRODED, LASTING, LOOM_SHORT, ONCE_A_TURN, WEAK_SIGNAL, WIRE_OPEN } from './groups';
 import type { Table } from './table';
 
 /** Lamps, their pattern and symptoms: what the car shows by itself. They name no corner. */
@@ -11,17 +11,7 @@ export const FAMILY_LAMPS: Table = {
   otherwise: { gives: { lit: 0.06 }, why: 'a bulb check taken for a fault, or a lamp of another system' },
   rows: [
     {
-      for: [
-        ...WIRE_OPEN,
-        ...LOOM_SHORT,
-        'sensor-short',
-        'lead-short',
-        'plug-loose',
-        'module-input',
-        'loom-crossed',
-        'sensor-dead',
-        'ring-wrong',
-      ],
+      for: [...LASTING, 'loom-crossed', 'sensor-dead', 'ring-wrong'],
       gives: { lit: 0.97 },
       why: 'a lasting fault keeps the lamp lit',
     },
@@ -81,7 +71,7 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
     { gives: { told: 0.3 }, why: 'people take the bulb check for it' },
     [
       {
-        for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
+        for: [...LASTING, 'module-supply'],
         gives: { told: 0.8 },
         why: 'a circuit fault is seen standing still',
       },
@@ -196,7 +186,7 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
     },
     { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.45 }, why: 'touching again' },
     {
-      for: [...WIRE_OPEN, ...LOOM_SHORT, 'sensor-short', 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
+      for: [...LASTING, 'module-supply'],
       gives: { told: 0.04 },
       why: 'a circuit fault is found again at once',
     },
