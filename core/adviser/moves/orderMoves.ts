@@ -15,7 +15,7 @@ const QUICK = [SHORT_LOOK_MINUTES, 6] as const;
 const NEARLY_SURE = [30, 26] as const;
 const UNSURE = [25, 12] as const;
 const SURE_ENOUGH = 0.8;
-const NEARLY_SURE_FROM = 0.65;
+const NEARLY_SURE_FROM = 0.58;
 const CAN_SAY_OTHERWISE = 0.04;
 const RARE = 0.015;
 /** An outcome speaks against a repair when it leaves less than this share of its chance. */
@@ -135,11 +135,13 @@ function sureness(candidate: Candidate, at: Situation): number {
 const LIKELY_TO_SETTLE = 0.2;
 const NEARLY_AS_LIKELY = 0.75;
 
-/** The check that is to settle it, where one is likely to; else the cheapest. */
+/** The check that is to settle it, where one is likely to; but a quick look that leads anyway goes before, and else the cheapest. */
 function settling(short: readonly PricedMove[], at: Situation): PricedMove | undefined {
   const told = short.map((one) => ({ one, sure: one.candidate ? sureness(one.candidate, at) : 0 }));
   const most = told.reduce((best, { sure }) => Math.max(best, sure), 0);
-  if (most < LIKELY_TO_SETTLE) return short[0];
+  const [first] = short;
+  const isQuickLook = first !== undefined && first.minutes <= SHORT_LOOK_MINUTES;
+  if (most < LIKELY_TO_SETTLE || isQuickLook) return first;
   return told
     .filter(({ sure }) => sure >= NEARLY_AS_LIKELY * most)
     .reduce<PricedMove | undefined>((best, { one }) => (best && best.finish <= one.finish ? best : one), undefined);
