@@ -23,8 +23,9 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await drawCar(page, 'first');
 
   await toStage(page, 'Codes');
+  await expect(page.getByRole('heading', { name: 'What does the reader say?' })).toBeVisible();
   await byTest(page, 'reader-read').click();
-  await expect(byTest(page, 'reader-told')).toContainText('The link was lost');
+  await expect(byTest(page, 'reader-told')).toContainText('The link was lost', { timeout: 15_000 });
   await expect(byTest(page, 'reader-told')).toContainText('2 of 7 modules');
   await expect(page.getByText(/C003A/).first()).toBeVisible();
   await expect(byTest(page, 'reader-read')).toContainText('read the rest');
@@ -33,7 +34,7 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   expect(sockets.some((one) => one.endsWith('/ws/reader'))).toBe(true);
 
   await byTest(page, 'reader-erase').click();
-  await expect(byTest(page, 'reader-told')).toContainText('came back');
+  await expect(byTest(page, 'reader-told')).toContainText('came back', { timeout: 15_000 });
 
   await byTest(page, 'to-bench').click();
   await expect(byTest(page, 'probed')).toContainText('rear right');
