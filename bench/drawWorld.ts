@@ -3,7 +3,7 @@ import { FAULT_PAIRS } from '../core/adviser/pairs';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, SensorType } from '../core/casefile/words';
 import { breakCar } from './car/breakages';
-import type { Car } from './car/corner';
+import { typicalCoilOhm, type Car } from './car/corner';
 import { soundCar } from './car/soundCar';
 import type { Chance } from './chance';
 import { drawMeter } from './meter/kinds';
@@ -161,8 +161,7 @@ function vehicleOf(car: Car, type: SensorType, strategy: Strategy, odometerKm: n
   const channels = car.corners.map((one) => one.channel);
   const plug = chance.pick(['bonnet', 'arch-liner', 'sill'] as const);
   const coil = chance.hits(0.5) && type === 'passive';
-  const sound = car.corners.map((one) => one.sensor.coilOhm).filter((one) => one > 500 && one < 5000);
-  const ohm = sound.sort((a, b) => a - b)[Math.floor(sound.length / 2)] ?? 1200;
+  const ohm = typicalCoilOhm(car);
   const band = { min: Math.round(ohm * 0.85), max: Math.round(ohm * 1.15), at: 20 };
   return {
     name: 'Practice car',

@@ -2,7 +2,7 @@ import { faultRow, type FaultId } from '../core/adviser/faults';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';
-import { AT_REST, type Car, type Corner } from './car/corner';
+import { AT_REST, typicalCoilOhm, type Car, type Corner } from './car/corner';
 import { signalOf } from './car/signal';
 import { wheelKmh, type Motion } from './car/wheels';
 import type { Chance } from './chance';
@@ -105,8 +105,7 @@ export class World {
 
   /** What the manual prints for a sound coil, ohm. */
   get typicalCoilOhm(): number {
-    const sound = this.car.corners.map((one) => one.sensor.coilOhm).filter((one) => one > 500 && one < 5000);
-    return sound.sort((a, b) => a - b)[Math.floor(sound.length / 2)] ?? 1200;
+    return typicalCoilOhm(this.car);
   }
 
   /** The car as it is now, for probes that are put where no check of the contract puts them. */

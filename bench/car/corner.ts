@@ -99,3 +99,15 @@ export const NOT_TOUCHING = Infinity;
 export const SOUND_GAP_M = 0.0008;
 /** A break: far above any insulation that matters here, ohm. */
 export const BREAK_OHM = 5e8;
+
+/** Coils outside these are broken or bridged, ohm; where none is left, this is taken. */
+const COIL_OHM = { least: 500, most: 5000, usual: 1200 } as const;
+
+/** What the manual prints for a car's coil: the middle one of those that can be sound, ohm at 20 °C. */
+export function typicalCoilOhm({ corners }: Pick<Car, 'corners'>): number {
+  const sound = corners
+    .map((one) => one.sensor.coilOhm)
+    .filter((one) => one > COIL_OHM.least && one < COIL_OHM.most)
+    .sort((a, b) => a - b);
+  return sound[Math.floor(sound.length / 2)] ?? COIL_OHM.usual;
+}

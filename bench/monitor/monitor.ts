@@ -1,4 +1,4 @@
-import { AT_REST, type Car } from '../car/corner';
+import type { Car } from '../car/corner';
 import type { Chance } from '../chance';
 import { codeOf, echoesOf, floodCodes, sharedCodes, supplyFindings } from './codes';
 import { driveTrip, type Trip } from './drive';
@@ -25,7 +25,7 @@ function beside(car: Car, memory: Memory, strategy: Strategy, frame: Frame, chan
 
 /**
  * Key off and on: circuits are tested, what is found is there now; other modules miss what the brake module has given up.
- * @param car the car. @param memory before. @param strategy of its module. @param odometerKm now. @param chance draws. @param wasDriven whether the cycle that ends was a drive.
+ * @param car the car. @param memory before. @param strategy of its module. @param odometerKm now. @param chance draws.
  * @returns whether a channel failed, and memory.
  */
 export function keyOn(
@@ -34,11 +34,10 @@ export function keyOn(
   strategy: Strategy,
   odometerKm: number,
   chance: Chance,
-  wasDriven = false,
 ): { readonly found: boolean; readonly memory: Memory } {
   const frame = frameOf(car, odometerKm, 0, false);
   const found = keyOnTest(car, strategy, chance);
-  const fresh = beside(car, nextCycle(memory, strategy, wasDriven), strategy, frame, chance);
+  const fresh = beside(car, nextCycle(memory, strategy, false), strategy, frame, chance);
   const kept = found.reduce((sum, one) => remembered(sum, codeOf(one, strategy), frame, strategy, true), fresh);
   return { found: found.length > 0, memory: kept };
 }
@@ -67,7 +66,7 @@ export function onTheRoad(
     const frame = frameOf(car, odometerKm, one.kmh, one.moment.isHot);
     kept = remembered(kept, codeOf(one, strategy), frame, strategy, false);
   }
-  const flood = frameOf({ ...car, batteryVolt: car.crankingVolt - 1.4 }, odometerKm, 0, AT_REST.isHot);
+  const flood = frameOf({ ...car, batteryVolt: car.crankingVolt - 1.4 }, odometerKm, 0, false);
   for (const one of floodCodes(car, strategy, chance)) kept = remembered(kept, one, flood, strategy, false);
   for (const one of echoesOf(kept, strategy)) kept = remembered(kept, one, atKey, strategy, false);
   return { trip, memory: kept };

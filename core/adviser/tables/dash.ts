@@ -302,18 +302,7 @@ export const DRIVE: Table = {
   otherwise: { gives: { 'came-back': 0.03 }, why: 'nothing to light them' },
   rows: [
     {
-      for: [
-        ...WIRE_OPEN,
-        ...LOOM_SHORT,
-        'sensor-short',
-        'lead-short',
-        'plug-loose',
-        'module-input',
-        'module-supply',
-        'sensor-dead',
-        'ring-wrong',
-        'loom-crossed',
-      ],
+      for: [...LASTING, 'module-supply', 'sensor-dead', 'ring-wrong', 'loom-crossed'],
       gives: { 'came-back': 0.95 },
       why: 'a lasting fault comes back',
     },
