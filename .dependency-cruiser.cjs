@@ -2,8 +2,19 @@
 const forbid = (name, from, to, comment) => ({ name, severity: 'error', comment, from, to });
 const inside = (...rooms) => `^(${rooms.join('|')})/`;
 
+/** The one way through core: each room imports only those before it. */
+const ONE_WAY = ['knowledge', 'evidence', 'belief', 'planning', 'judgement'];
+const oneWay = ONE_WAY.slice(0, -1).map((room, at) => ({
+  name: `one-way-${room}`,
+  severity: 'error',
+  comment: 'knowledge → evidence → belief → planning → judgement: never back',
+  from: { path: `^core/${room}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(${ONE_WAY.slice(at + 1).join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
+    ...oneWay,
     forbid('no-cycles', {}, { circular: true }, 'import cycles are zero, types included'),
     forbid(
       'core-imports-nobody',

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../tests/support/caseBuilder';
-import { assessFully } from '../core/adviser/assess';
+import { assessFully } from '../core/judgement/assess';
 import { evidenceLines } from './features/find/evidenceView';
 import { emptyForm, formOf, vehicleOf } from './features/garage/vehicleForm';
 import Keypad from './shared/keypad/Keypad.vue';

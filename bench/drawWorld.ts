@@ -1,5 +1,5 @@
-import { CHANNEL_FAULTS, SHARED_FAULTS, type FaultId } from '../core/adviser/faults';
-import { FAULT_PAIRS } from '../core/adviser/pairs';
+import { CHANNEL_FAULTS, SHARED_FAULTS, type FaultId } from '../core/knowledge/faults';
+import { FAULT_PAIRS } from '../core/knowledge/pairs';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, SensorType } from '../core/casefile/words';
 import { breakCar } from './car/breakages';

@@ -1,4 +1,4 @@
-import { faultRow, type FaultId } from '../core/adviser/faults';
+import { faultRow, type FaultId } from '../core/knowledge/faults';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';

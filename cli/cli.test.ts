@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
 import { car, caseOf } from '../tests/support/caseBuilder';
-import { assess } from '../core/adviser/assess';
+import { assess } from '../core/judgement/assess';
 
 const folder = mkdtempSync(join(tmpdir(), 'zelf-cli-'));
 

@@ -1,4 +1,4 @@
-import { assess } from '../core/adviser/assess';
+import { assess } from '../core/judgement/assess';
 import { composeGuide } from '../core/guide/compose';
 import { BadInput, problemLine, readCase } from './input';
 import type { Verb } from './verb';

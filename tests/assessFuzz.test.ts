@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { assess } from '../core/adviser/assess';
+import { assess } from '../core/judgement/assess';
 import { CASE_FILE, type CaseFile } from '../core/casefile/contract';
 import { validate } from '../core/casefile/validate';
 import { describeObservation } from '../core/report/describe';

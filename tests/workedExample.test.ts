@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { assess } from '../core/adviser/assess';
-import type { Cause } from '../core/adviser/faults';
-import { gatherEvidence, viewOf } from '../core/adviser/groups';
-import { channelHypotheses } from '../core/adviser/hypotheses';
-import { timelineOf } from '../core/adviser/timeline';
+import { assess } from '../core/judgement/assess';
+import type { Cause } from '../core/knowledge/faults';
+import { gatherEvidence, viewOf } from '../core/evidence/groups';
+import { channelHypotheses } from '../core/belief/hypotheses';
+import { timelineOf } from '../core/evidence/timeline';
 import { readCaseFile } from '../core/casefile/read';
 import { chanceOf } from './support/caseBuilder';
 

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import { summarise, trialCars, type TrialResult } from '../bench/trial/trial';
-import { assessFully } from '../core/adviser/assess';
-import { posteriorOf } from '../core/adviser/posterior';
+import { assessFully } from '../core/judgement/assess';
+import { posteriorOf } from '../core/belief/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
 import { benchCase } from './bench/benchCase';
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '../../core/adviser/assess';
+import { assess } from '../../core/judgement/assess';
 import { validate } from '../../core/casefile/validate';
 import { demoGarage } from './demoGarage';
 

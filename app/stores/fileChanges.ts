@@ -1,4 +1,4 @@
-import type { FullAssessment } from '../../core/adviser/assess';
+import type { FullAssessment } from '../../core/judgement/assess';
 import type { CaseFile, Observation, Repair, Work } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import type { FullAssessment } from '../../core/adviser/assess';
+import type { FullAssessment } from '../../core/judgement/assess';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { JobRecord, StageName } from '../storage/garageStorage';

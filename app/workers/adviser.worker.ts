@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
-import { assessFully, type FullAssessment } from '../../core/adviser/assess';
-import { imaginePaths } from '../../core/adviser/imagine';
-import { overturnsOf, type Overturn } from '../../core/adviser/overturn';
-import type { SegmentView } from '../../core/adviser/segments';
+import { assessFully, type FullAssessment } from '../../core/judgement/assess';
+import { imaginePaths } from '../../core/belief/imagine';
+import { overturnsOf, type Overturn } from '../../core/judgement/overturn';
+import type { SegmentView } from '../../core/belief/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 
 const api = {

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
-import type { FullAssessment } from '../../core/adviser/assess';
-import type { Overturn } from '../../core/adviser/overturn';
-import type { SegmentView } from '../../core/adviser/segments';
+import type { FullAssessment } from '../../core/judgement/assess';
+import type { Overturn } from '../../core/judgement/overturn';
+import type { SegmentView } from '../../core/belief/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { AdviserApi } from './adviser.worker';
 

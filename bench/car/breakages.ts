@@ -1,4 +1,4 @@
-import type { FaultId } from '../../core/adviser/faults';
+import type { FaultId } from '../../core/knowledge/faults';
 import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';
 import { BREAK_OHM, type Car, type Corner, type Pair, type Shaky, type Trigger } from './corner';

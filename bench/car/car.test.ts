@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { ALL_FAULTS } from '../../core/adviser/faults';
+import { ALL_FAULTS } from '../../core/knowledge/faults';
 import { ringPitchM } from '../../core/vehicle/gap';
 import { chanceFrom } from '../chance';
 import { makeWorld } from '../drawWorld';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { flashesOf } from '../../core/codes/rhythm/practiceLamp';
-import type { FaultId } from '../../core/adviser/faults';
+import type { FaultId } from '../../core/knowledge/faults';
 import { validate } from '../../core/casefile/validate';
 import { chanceFrom } from '../chance';
 import { makeCar, type Particulars } from '../drawWorld';

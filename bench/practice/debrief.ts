@@ -1,4 +1,4 @@
-import { assess } from '../../core/adviser/assess';
+import { assess } from '../../core/judgement/assess';
 import type { CaseFile } from '../../core/casefile/contract';
 import { adviserPolicy } from '../trial/adviserPolicy';
 import type { LoggedMove } from '../trial/ledger';

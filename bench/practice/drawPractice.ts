@@ -1,4 +1,4 @@
-import { faultRow } from '../../core/adviser/faults';
+import { faultRow } from '../../core/knowledge/faults';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { Car, Corner } from '../car/corner';
 import { chanceFrom } from '../chance';

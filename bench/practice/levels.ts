@@ -1,4 +1,4 @@
-import type { FaultId } from '../../core/adviser/faults';
+import type { FaultId } from '../../core/knowledge/faults';
 
 /** How hard a practice car is. */
 export interface Level {

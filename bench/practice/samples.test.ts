@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '../../core/adviser/assess';
-import { ALL_FAULTS } from '../../core/adviser/faults';
+import { assess } from '../../core/judgement/assess';
+import { ALL_FAULTS } from '../../core/knowledge/faults';
 import { validate } from '../../core/casefile/validate';
 import { drawPractice, twinWorld } from './drawPractice';
 import { PracticeSession, startingFile, type Practice } from './session';

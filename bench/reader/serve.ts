@@ -1,5 +1,5 @@
 import type { Channel } from '../../core/casefile/words';
-import { ALL_FAULTS } from '../../core/adviser/faults';
+import { ALL_FAULTS } from '../../core/knowledge/faults';
 import { validate } from '../../core/casefile/validate';
 import { CHANNELS } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';

@@ -1,6 +1,6 @@
-import { assess, type Assessment, type Move } from '../../core/adviser/assess';
-import { faultRow } from '../../core/adviser/faults';
-import type { StopId } from '../../core/adviser/stops';
+import { assess, type Assessment, type Move } from '../../core/judgement/assess';
+import { faultRow } from '../../core/knowledge/faults';
+import type { StopId } from '../../core/judgement/stops';
 import type { Channel } from '../../core/casefile/words';
 import type { World } from '../world';
 import { Ledger, type LoggedMove, type Outcome } from './ledger';

@@ -1,4 +1,4 @@
-import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from '../../core/adviser/moves/checks';
+import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from '../../core/knowledge/checks';
 import {
   HOUR_VALUE,
   priceOf,
@@ -6,9 +6,9 @@ import {
   VERIFY_MINUTES,
   WORKSHOP_MINUTES,
   workshopPrice,
-} from '../../core/adviser/moves/repairs';
-import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/setups';
-import { faultRow } from '../../core/adviser/faults';
+} from '../../core/knowledge/repairs';
+import { minutesToOpen, openFor, type Setup } from '../../core/knowledge/setups';
+import { faultRow } from '../../core/knowledge/faults';
 import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
-import { assess } from '../adviser/assess';
+import { assess } from '../judgement/assess';
 import { alsoNamed, meaningFor } from './meaningFor';
 import { namesInDoubt } from './namesInDoubt';
 import { readerNames } from './readerNames';

@@ -1,7 +1,7 @@
 import type { CaseFile, Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { showReading } from '../quantities/show';
-import { FINDING_NAMES, LIVE_NAMES, PART_NAMES, POINT_NAMES } from '../report/names';
+import { FINDING_NAMES, LIVE_NAMES, PART_NAMES, POINT_NAMES } from '../knowledge/names';
 import { otherSide } from '../vehicle/channels';
 
 /** One thing that was looked at on both sides of an axle, or only on one. */

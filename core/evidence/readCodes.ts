@@ -1,8 +1,8 @@
 import type { Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import * as codes from '../adviser/tables/codes';
-import { CLEAR, CLEAR_REFUSED } from '../adviser/tables/erase';
-import { bothTypes } from '../adviser/tables/table';
+import * as codes from '../knowledge/tables/codes';
+import { CLEAR, CLEAR_REFUSED } from '../knowledge/tables/erase';
+import { bothTypes } from '../knowledge/tables/table';
 import { alsoNamed, meaningFor } from '../codes/meaningFor';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
 import { ofKind, saw, type Around, type Reading, type Report } from './report';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { caseOf, car, type Loose } from '../../tests/support/caseBuilder';
-import { timelineOf } from '../adviser/timeline';
+import { timelineOf } from './timeline';
 import type { ObservationOf, Vehicle } from '../casefile/contract';
 import { readMeter } from './readMeter';
 

@@ -1,8 +1,8 @@
 import type { ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import * as loom from '../adviser/tables/meterLoom';
-import * as sensor from '../adviser/tables/meterSensor';
-import { bothTypes } from '../adviser/tables/table';
+import * as loom from '../knowledge/tables/meterLoom';
+import * as sensor from '../knowledge/tables/meterSensor';
+import { bothTypes } from '../knowledge/tables/table';
 import { split } from '../quantities/verdict';
 import { otherSide } from '../vehicle/channels';
 import { coilBand } from './coilBand';

@@ -1,11 +1,11 @@
 import type { Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import * as codes from '../adviser/tables/codes';
-import * as dash from '../adviser/tables/dash';
-import * as live from '../adviser/tables/live';
-import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../adviser/tables/looks';
-import { bothTypes } from '../adviser/tables/table';
-import * as trials from '../adviser/tables/trials';
+import * as codes from '../knowledge/tables/codes';
+import * as dash from '../knowledge/tables/dash';
+import * as live from '../knowledge/tables/live';
+import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../knowledge/tables/looks';
+import { bothTypes } from '../knowledge/tables/table';
+import * as trials from '../knowledge/tables/trials';
 import { split } from '../quantities/verdict';
 import { isFlashCode } from '../codes/forms';
 import { channelOn } from '../vehicle/channels';

@@ -1,7 +1,7 @@
 import type { Owner, Observation, ObservationOf, Vehicle } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import type { NameMap } from '../codes/cornerCheck';
-import type { TypedTable } from '../adviser/tables/table';
+import type { TypedTable } from '../knowledge/tables/table';
 
 /** One statement of the evidence: a check's outcome on a channel (null: the car as a whole), as soft as the observation was. */
 export interface Report {

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
 import type { CaseFile, Vehicle, Work } from '../casefile/contract';
-import { STEP_CAUTIONS } from './cautions';
+import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
 import { composeGuide, type Guide } from './compose';
-import { PROCEDURES } from './repairSteps';
-import { STUCK_LADDER } from './stuckLadder';
+import { PROCEDURES } from '../knowledge/guide/repairSteps';
+import { STUCK_LADDER } from '../knowledge/guide/stuckLadder';
 
 const places = (sensor: string, plug: string): Partial<Vehicle> => ({
   places: { 'rear-right': { sensor, plug } } as Vehicle['places'],

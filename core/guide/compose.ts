@@ -1,10 +1,10 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { sayChannel } from '../vehicle/sides';
-import { STEP_CAUTIONS } from './cautions';
-import * as open from './openingSteps';
-import { PROCEDURES, type RepairProcedure } from './repairSteps';
-import { PHASES, type Phase, type StepRow, type TorquePoint } from './step';
+import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
+import * as open from '../knowledge/guide/openingSteps';
+import { PROCEDURES, type RepairProcedure } from '../knowledge/guide/repairSteps';
+import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
 
 /** One step of a composed guide. */
 export interface GuideStep {

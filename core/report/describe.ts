@@ -3,7 +3,7 @@ import { meaningFor } from '../codes/meaningFor';
 import { readerNames } from '../codes/readerNames';
 import { showReading } from '../quantities/show';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
-import * as names from './names';
+import * as names from '../knowledge/names';
 
 /** An observation in words: what it was, its figure set apart, and what stood around it. */
 export interface Described {

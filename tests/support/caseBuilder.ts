@@ -1,4 +1,4 @@
-import { assess, type Assessment } from '../../core/adviser/assess';
+import { assess, type Assessment } from '../../core/judgement/assess';
 import type { CaseFile, Observation, Repair, Vehicle } from '../../core/casefile/contract';
 import type { SensorType } from '../../core/casefile/words';
 

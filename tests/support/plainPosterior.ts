@@ -1,10 +1,10 @@
-import { faultRow, type Cause } from '../../core/adviser/faults';
-import { gatherEvidence, viewOf, type Group } from '../../core/adviser/groups';
-import { channelHypotheses, sharedHypotheses, type Hypothesis } from '../../core/adviser/hypotheses';
-import { repairWordFits } from '../../core/adviser/model';
-import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from '../../core/adviser/priors';
-import { chancesOf, tableFor } from '../../core/adviser/tables/table';
-import { timelineOf } from '../../core/adviser/timeline';
+import { faultRow, type Cause } from '../../core/knowledge/faults';
+import { gatherEvidence, viewOf, type Group } from '../../core/evidence/groups';
+import { channelHypotheses, sharedHypotheses, type Hypothesis } from '../../core/belief/hypotheses';
+import { repairWordFits } from '../../core/belief/model';
+import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from '../../core/knowledge/priors';
+import { chancesOf, tableFor } from '../../core/knowledge/tables/table';
+import { timelineOf } from '../../core/evidence/timeline';
 import type { CaseFile } from '../../core/casefile/contract';
 
 /** The model once more, as plainly as it can be said: every state is written out, nothing is factored, pruned or shared. */

@@ -1,11 +1,11 @@
 import type { CaseFile } from '../../core/casefile/contract';
-import type { Cause } from '../../core/adviser/faults';
-import type { Candidate } from '../../core/adviser/moves/candidates';
-import { optionCosts, repairProblem } from '../../core/adviser/moves/expectedCost';
-import type { Situation } from '../../core/adviser/moves/lookAhead';
-import { planMoves } from '../../core/adviser/moves/plan';
-import { minutesToOpen, openFor, type Setup } from '../../core/adviser/moves/setups';
-import type { Scenario } from '../../core/adviser/posterior';
+import type { Cause } from '../../core/knowledge/faults';
+import type { Candidate } from '../../core/planning/candidates';
+import { optionCosts, repairProblem } from '../../core/planning/expectedCost';
+import type { Situation } from '../../core/planning/lookAhead';
+import { planMoves } from '../../core/planning/plan';
+import { minutesToOpen, openFor, type Setup } from '../../core/knowledge/setups';
+import type { Scenario } from '../../core/belief/posterior';
 import { car, caseOf } from './caseBuilder';
 
 /** A small job: a few faults, their repairs at real prices, a few checks. */

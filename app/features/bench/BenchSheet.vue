@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { levelOf } from '../../../bench/practice/levels';
-import type { FaultId } from '../../../core/adviser/faults';
+import type { FaultId } from '../../../core/knowledge/faults';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/report/names';
+import { faultName } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { percent } from '../../shared/path/pathView';
 import DebriefPanel from './DebriefPanel.vue';

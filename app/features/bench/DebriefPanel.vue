@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { onMounted, shallowRef } from 'vue';
 import type { Debrief, WeighedMove } from '../../../bench/practice/debrief';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/report/names';
+import { faultName } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { debriefInWorker } from '../../workers/benchClient';

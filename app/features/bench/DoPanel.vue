@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { CHECKS } from '../../../core/adviser/moves/checks';
-import { REPAIRS } from '../../../core/adviser/moves/repairs';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import { CHECKS } from '../../../core/knowledge/checks';
+import { REPAIRS } from '../../../core/knowledge/repairs';
+import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { describeObservation } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
-import { CLEAR_NAMES } from '../../../core/report/names';
+import { CLEAR_NAMES } from '../../../core/knowledge/names';
 import CornerCheck from './CornerCheck.vue';
 import EraseSequence from './EraseSequence.vue';
 import FoundCodes from './FoundCodes.vue';

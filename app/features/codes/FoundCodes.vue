@@ -3,7 +3,7 @@ import type { ObservationOf } from '../../../core/casefile/contract';
 import { CODE_STATUSES } from '../../../core/casefile/words';
 import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
 import { spaced } from '../../../core/quantities/show';
-import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/report/names';
+import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
 
 /** What was understood of the text, as it is typed; what was not stands beside it. */
 defineProps<{

@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import type { OwnMeaning, Vehicle } from '../../../core/casefile/contract';
 import { FAILURES, type Channel, type Failure } from '../../../core/casefile/words';
-import { FAILURE_NAMES } from '../../../core/report/names';
+import { FAILURE_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 

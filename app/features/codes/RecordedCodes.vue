@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { ObservationOf, OwnMeaning, Vehicle } from '../../../core/casefile/contract';
 import type { SortedCode } from '../../../core/codes/roles';
 import { spaced } from '../../../core/quantities/show';
-import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/report/names';
+import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
 import OwnMeaningForm from './OwnMeaning.vue';
 
 /** Recorded codes, each where it belongs: causes first, their echoes under them, ghosts and other systems greyed. */

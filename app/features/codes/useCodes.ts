@@ -4,7 +4,7 @@ import { meaningFor } from '../../../core/codes/meaningFor';
 import { readerNames } from '../../../core/codes/readerNames';
 import { readReaderText, type FoundCode } from '../../../core/codes/readerText/readReaderText';
 import { sortCodes } from '../../../core/codes/roles';
-import { FAILURE_NAMES } from '../../../core/report/names';
+import { FAILURE_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { useGarage } from '../../stores/garage';
 import { useJob, type NewObservation } from '../../stores/job';

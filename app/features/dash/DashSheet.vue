@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { LAMP_PATTERNS, SYMPTOMS } from '../../../core/casefile/words';
-import { LAMP_NAMES, PATTERN_NAMES, SYMPTOM_NAMES } from '../../../core/report/names';
+import { LAMP_NAMES, PATTERN_NAMES, SYMPTOM_NAMES } from '../../../core/knowledge/names';
 import BulbCheck from './BulbCheck.vue';
 import ExclusionsPanel from './ExclusionsPanel.vue';
 import HistoryPanel from './HistoryPanel.vue';

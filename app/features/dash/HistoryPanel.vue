@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import { HISTORY_EVENTS, type Channel } from '../../../core/casefile/words';
-import { HISTORY_NAMES } from '../../../core/report/names';
+import { HISTORY_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import LatelyTimeline from './LatelyTimeline.vue';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { ObservationOf, Vehicle } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { HISTORY_NAMES } from '../../../core/report/names';
+import { HISTORY_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { SPANS, spanOf } from './lately';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { LAMPS } from '../../../core/casefile/words';
-import { LAMP_NAMES } from '../../../core/report/names';
+import { LAMP_NAMES } from '../../../core/knowledge/names';
 
 /** Why so many lamps? One deaf corner, drawn with all that leans on its number. */
 type Lamp = (typeof LAMPS)[number];

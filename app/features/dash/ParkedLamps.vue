@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LAMPS } from '../../../core/casefile/words';
-import { LAMP_NAMES } from '../../../core/report/names';
+import { LAMP_NAMES } from '../../../core/knowledge/names';
 import { LAMP_WORDS } from '../../../core/report/lampWords';
 
 /** What each lit lamp says, and which are parked for later. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { checksOf } from '../../../core/adviser/moves/checksOf';
-import { checkNameOf } from '../../../core/adviser/moves/candidates';
+import { checksOf } from '../../../core/knowledge/checksOf';
+import { checkNameOf } from '../../../core/planning/candidates';
 import { SEGMENTS, type Segment } from '../../../core/casefile/words';
-import { faultName, SEGMENT_EXPLAINED } from '../../../core/report/names';
+import { faultName, SEGMENT_EXPLAINED } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
 import SignalPath from '../../shared/path/SignalPath.vue';

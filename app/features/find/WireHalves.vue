@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { halve, type Probe } from '../../../core/checks/halving';
+import { halve, type Probe } from '../../../core/planning/halving';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
 

@@ -1,11 +1,11 @@
 import type { RouteLocationRaw } from 'vue-router';
-import { checkNameOf } from '../../../core/adviser/moves/candidates';
-import type { FullAssessment } from '../../../core/adviser/assess';
-import type { Weight } from '../../../core/adviser/weights';
+import { checkNameOf } from '../../../core/planning/candidates';
+import type { FullAssessment } from '../../../core/judgement/assess';
+import type { Weight } from '../../../core/belief/weights';
 import type { CaseFile, Observation } from '../../../core/casefile/contract';
 import type { Channel, Segment } from '../../../core/casefile/words';
 import { describeObservation, type Described, type Speech } from '../../../core/report/describe';
-import { SEGMENT_NAMES } from '../../../core/report/names';
+import { SEGMENT_NAMES } from '../../../core/knowledge/names';
 
 /** One line of the evidence list. */
 export interface EvidenceLine extends Described {

@@ -1,11 +1,11 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { checkNameOf } from '../../../core/adviser/moves/candidates';
-import { openFor, standingOpen } from '../../../core/adviser/moves/setups';
-import { timelineOf } from '../../../core/adviser/timeline';
+import { checkNameOf } from '../../../core/planning/candidates';
+import { openFor, standingOpen } from '../../../core/knowledge/setups';
+import { timelineOf } from '../../../core/evidence/timeline';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import type { Channel, Quantity } from '../../../core/casefile/words';
-import { sheetFor, type CheckSheet } from '../../../core/checks/sheets';
+import { sheetFor, type CheckSheet } from '../../../core/knowledge/sheets';
 import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob, type NewObservation } from '../../stores/job';

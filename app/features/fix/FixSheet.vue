@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import { moveSentence } from '../../../core/judgement/sentence';
 import { describeRepair } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';
 import CostPanel from './CostPanel.vue';

@@ -2,8 +2,8 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { STEP_CAUTIONS } from '../../../core/guide/cautions';
-import { STUCK_LADDER } from '../../../core/guide/stuckLadder';
+import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
+import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import StepDrawing from '../../shared/drawings/StepDrawing.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { useDraft } from '../../stores/useDraft';

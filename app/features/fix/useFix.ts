@@ -3,9 +3,9 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Repair } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { composeGuide, type GuideStep } from '../../../core/guide/compose';
-import type { Phase } from '../../../core/guide/step';
-import { REPAIRS } from '../../../core/adviser/moves/repairs';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { Phase } from '../../../core/knowledge/guide/step';
+import { REPAIRS } from '../../../core/knowledge/repairs';
+import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Drawing } from '../../../core/guide/step';
+import type { Drawing } from '../../../core/knowledge/guide/step';
 
 /** One drawing a kind of step, in even ink line. */
 defineProps<{ drawing: Drawing }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SegmentState } from '../../../core/adviser/segments';
+import type { SegmentState } from '../../../core/belief/segments';
 
 /** The sign of a state: tick, dot, bang in a hatched box, cross. Shape says it; colour only helps. */
 defineProps<{ state: SegmentState }>();

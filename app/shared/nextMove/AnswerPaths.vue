@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Move } from '../../../core/adviser/assess';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { Move } from '../../../core/judgement/assess';
+import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { possibleAnswers } from '../../../core/checks/possibleAnswers';
+import { possibleAnswers } from '../../../core/judgement/possibleAnswers';
 import { useJob } from '../../stores/job';
 import StateMark from '../marks/StateMark.vue';
 import { pathOf, percent, type PathPiece } from '../path/pathView';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
-import type { FullAssessment } from '../../../core/adviser/assess';
-import type { Overturn } from '../../../core/adviser/overturn';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { FullAssessment } from '../../../core/judgement/assess';
+import type { Overturn } from '../../../core/judgement/overturn';
+import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/report/names';
+import { faultName } from '../../../core/knowledge/names';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { useJob } from '../../stores/job';
 import { percent } from '../path/pathView';

@@ -1,6 +1,6 @@
 import type { RouteLocationRaw } from 'vue-router';
-import type { FullAssessment, Move } from '../../../core/adviser/assess';
-import { moveSentence } from '../../../core/adviser/moves/sentence';
+import type { FullAssessment, Move } from '../../../core/judgement/assess';
+import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 

@@ -1,6 +1,6 @@
-import type { SegmentState, SegmentView } from '../../../core/adviser/segments';
+import type { SegmentState, SegmentView } from '../../../core/belief/segments';
 import { SEGMENTS, type Channel, type Segment } from '../../../core/casefile/words';
-import { SEGMENT_NAMES } from '../../../core/report/names';
+import { SEGMENT_NAMES } from '../../../core/knowledge/names';
 
 /** One segment as drawn. */
 export interface PathPiece {

@@ -1,8 +1,8 @@
-import type { FullAssessment } from '../../../core/adviser/assess';
-import type { SegmentState } from '../../../core/adviser/segments';
+import type { FullAssessment } from '../../../core/judgement/assess';
+import type { SegmentState } from '../../../core/belief/segments';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { LIVE_NAMES } from '../../../core/report/names';
+import { LIVE_NAMES } from '../../../core/knowledge/names';
 import { showReading } from '../../../core/quantities/show';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { percent } from '../path/pathView';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { HISTORY_NAMES, LAMP_NAMES, PATTERN_NAMES } from '../../../core/report/names';
+import { HISTORY_NAMES, LAMP_NAMES, PATTERN_NAMES } from '../../../core/knowledge/names';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import CarPlan from '../plan/CarPlan.vue';
 import type { CornerView } from '../plan/planView';

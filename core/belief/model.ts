@@ -1,0 +1,252 @@
+import type { CaseFile, ObservationOf } from '../casefile/contract';
+import type { Channel, SensorType } from '../casefile/words';
+import type { Cause } from '../knowledge/faults';
+import { chancesOf, tableFor } from '../knowledge/tables/table';
+import { viewOf, type Evidence, type Group, type GroupView } from '../evidence/groups';
+import { backgroundKey, channelHypotheses, sharedHypotheses, type Hypothesis } from './hypotheses';
+import { ACTIVE_CHANCE, SAME_TYPE_CHANCE } from '../knowledge/priors';
+import { REPAIR_RESULT } from '../knowledge/tables/trials';
+import type { Timeline } from '../evidence/timeline';
+
+/** A channel in one variant of the car: its hypotheses and how well each explains the evidence that names the channel. */
+export interface ChannelModel {
+  readonly channel: Channel;
+  readonly type: SensorType;
+  readonly hypotheses: readonly Hypothesis[];
+  /** likelihood[shared][hypothesis] of all the channel's own evidence. */
+  readonly likelihood: readonly Float64Array[];
+}
+
+/** A fault-free term of a piece of evidence that names no channel. */
+export interface CarTerm {
+  readonly fit: number;
+  /** Seen only if nothing shows (true), or if anything shows (false). */
+  readonly isNormal: boolean;
+  /** Chance that this source does not spoil (normal) or does not show (else) the outcome; 1 where it is not concerned. */
+  readonly byChannel: readonly Float64Array[];
+  readonly byShared: Float64Array;
+  /** The same where no cause is concerned at all. */
+  readonly otherwise: number;
+}
+
+/** Evidence that bears on the car as a whole. */
+export interface CarEvidence {
+  readonly terms: readonly CarTerm[];
+  readonly concernedByChannel: readonly Uint8Array[];
+  readonly concernedByShared: Uint8Array;
+  readonly mistaken: number;
+  readonly blind: number;
+  readonly power: number;
+}
+
+/** What the owner said of a repair: judged by whether any fault was left on the car after it. */
+export interface RepairEvidence {
+  readonly leftByChannel: readonly Uint8Array[];
+  readonly leftByShared: Uint8Array;
+  readonly removedByChannel: readonly Uint8Array[];
+  readonly removedByShared: Uint8Array;
+  readonly said: 'fixed' | 'no-change' | 'partly' | 'unknown';
+}
+
+/** One variant of the car: every channel's sensor type settled. */
+export interface CarModel {
+  readonly weight: number;
+  readonly channels: readonly ChannelModel[];
+  readonly shared: readonly Hypothesis[];
+  readonly carEvidence: readonly CarEvidence[];
+  readonly repairEvidence: readonly RepairEvidence[];
+}
+
+type TypeOf = (channel: Channel) => SensorType;
+
+/** The variants of sensor type that the case leaves open, with their prior chances: unknown channels share one type. */
+function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight: number }[] {
+  const stated = file.vehicle.sensorTypes ?? {};
+  const unknown = file.vehicle.channels.some((one) => stated[one] === undefined);
+  const known = Object.values(stated);
+  const all =
+    (type: SensorType): TypeOf =>
+    (channel) =>
+      stated[channel] ?? type;
+  if (!unknown) return [{ typeOf: all('passive'), weight: 1 }];
+  const alike = (type: SensorType): boolean => known.length > 0 && known.every((one) => one === type);
+  const active = alike('active') ? SAME_TYPE_CHANCE : alike('passive') ? 1 - SAME_TYPE_CHANCE : ACTIVE_CHANCE;
+  return [
+    { typeOf: all('passive'), weight: 1 - active },
+    { typeOf: all('active'), weight: active },
+  ];
+}
+
+/** Hypotheses that show a check the same need its likelihood only once: causes of each kind, and which hypothesis is of which. */
+function kindsOf(
+  hypotheses: readonly Hypothesis[],
+  seen: GroupView,
+  epoch: number,
+): readonly [causes: readonly (readonly Cause[])[], kinds: Int32Array] {
+  const distinct: (readonly Cause[])[] = [];
+  const known = new Map<number, number>();
+  const kinds = new Int32Array(hypotheses.length);
+  for (let h = 0; h < kinds.length; h += 1) {
+    const causes = seen.concerned(hypotheses[h]?.faults[epoch] ?? []);
+    const kind = seen.kindOf(causes);
+    let at = known.get(kind);
+    if (at === undefined) {
+      at = distinct.push(causes) - 1;
+      known.set(kind, at);
+    }
+    kinds[h] = at;
+  }
+  return [distinct, kinds];
+}
+
+function channelModel(
+  channel: Channel,
+  type: SensorType,
+  hypotheses: readonly Hypothesis[],
+  groups: readonly Group[],
+  shared: readonly Hypothesis[],
+): ChannelModel {
+  const own = groups.filter((one) => one.channel === channel);
+  const likelihood = shared.map(() => new Float64Array(hypotheses.length).fill(1));
+  for (const group of own) {
+    const seen = viewOf(group, type);
+    const [first, kinds] = kindsOf(hypotheses, seen, group.epoch);
+    const alone = first.map((causes) => seen.likelihood(causes));
+    shared.forEach((beside, s) => {
+      const also = seen.concerned(beside.faults[group.epoch] ?? []);
+      const values = also.length === 0 ? alone : first.map((causes) => seen.likelihood([...causes, ...also]));
+      const row = likelihood[s] as Float64Array;
+      for (let h = 0; h < row.length; h += 1) row[h] = (row[h] as number) * (values[kinds[h] as number] as number);
+    });
+  }
+  return { channel, type, hypotheses, likelihood };
+}
+
+/** One source's part in a term: the chance that it leaves the outcome unspoilt or unshown. */
+function partOf(
+  chances: ReturnType<typeof chancesOf>,
+  outcome: number,
+  isNormal: boolean,
+  faults: readonly Cause[],
+): number {
+  return faults.reduce((product, fault) => {
+    const row = chances.byFault.get(fault);
+    if (!row) return product;
+    const chance = row[outcome] ?? 0;
+    return product * (isNormal ? chance : 1 - chance);
+  }, 1);
+}
+
+/** Repeats of one outcome on the whole car count by the root of their number. */
+function carEvidenceOf(
+  group: Group,
+  channels: readonly { readonly hypotheses: readonly Hypothesis[]; readonly type: SensorType }[],
+  shared: readonly Hypothesis[],
+): CarEvidence[] {
+  const type = channels[0]?.type ?? 'passive';
+  /** Channels with the same ways share what is worked out of them. */
+  const alike = <T>(make: (ways: readonly Hypothesis[]) => T): T[] => {
+    const made = new Map<readonly Hypothesis[], T>();
+    return channels.map(({ hypotheses }) => {
+      const one = made.get(hypotheses) ?? make(hypotheses);
+      made.set(hypotheses, one);
+      return one;
+    });
+  };
+  const distinct = new Map<string, { report: Group['reports'][number]; count: number }>();
+  for (const report of group.reports) {
+    const key = JSON.stringify(report.fits);
+    distinct.set(key, { report, count: (distinct.get(key)?.count ?? 0) + 1 });
+  }
+  return [...distinct.values()].flatMap(({ report, count }) => {
+    const table = tableFor(report.check, type);
+    if (!table) return [];
+    const chances = chancesOf(table);
+    const at = (one: Hypothesis): readonly Cause[] => one.faults[group.epoch] ?? [];
+    const concerns = (one: Hypothesis): boolean => at(one).some((fault) => chances.byFault.has(fault));
+    const terms = Object.entries(report.fits).map(([name, fit]): CarTerm => {
+      const outcome = table.outcomes.indexOf(name);
+      const isNormal = outcome === 0;
+      const part = (one: Hypothesis): number => partOf(chances, outcome, isNormal, at(one));
+      return {
+        fit,
+        isNormal,
+        byChannel: alike((ways) => Float64Array.from(ways, part)),
+        byShared: Float64Array.from(shared, part),
+        otherwise: chances.otherwise[outcome] ?? 0,
+      };
+    });
+    return [
+      {
+        terms,
+        concernedByChannel: alike((ways) => Uint8Array.from(ways, (h) => Number(concerns(h)))),
+        concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
+        mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
+        blind: Object.values(report.fits).reduce((sum, one) => sum + one, 0) / table.outcomes.length,
+        power: (report.power ?? 1) * Math.sqrt(count),
+      },
+    ];
+  });
+}
+
+function repairEvidenceOf(
+  timeline: Timeline,
+  channels: readonly ChannelModel[],
+  shared: readonly Hypothesis[],
+): RepairEvidence[] {
+  const isReal = (fault: Cause): boolean => fault !== 'stale-code';
+  return timeline.boundaries.flatMap((mark, epoch) => {
+    if (mark.is !== 'repair' || mark.repair.result === 'unknown') return [];
+    const left = (one: Hypothesis): number => Number((one.faults[epoch + 1] ?? []).some(isReal));
+    const removed = (one: Hypothesis): number =>
+      Number((one.faults[epoch] ?? []).filter(isReal).length > (one.faults[epoch + 1] ?? []).filter(isReal).length);
+    return [
+      {
+        leftByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, left)),
+        leftByShared: Uint8Array.from(shared, left),
+        removedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, removed)),
+        removedByShared: Uint8Array.from(shared, removed),
+        said: mark.repair.result,
+      },
+    ];
+  });
+}
+
+/** How well an owner's word on a repair fits: `left` any fault left on the car, `removed` one taken away. */
+export function repairWordFits(said: RepairEvidence['said'], left: boolean, removed: boolean): number {
+  return REPAIR_RESULT[!left ? 'cured' : removed ? 'bettered' : 'left'][said];
+}
+
+/**
+ * Builds the probabilistic model of a case: one variant for each way the unknown sensor types may be.
+ * @param file the case. @param timeline the case in time. @param evidence its reports, grouped.
+ * @returns the variants with their prior weights.
+ */
+export function buildModels(file: CaseFile, timeline: Timeline, evidence: Evidence): CarModel[] {
+  const history = file.observations.filter(
+    (one): one is ObservationOf<'history'> => one.kind === 'history' && !one.withdrawn,
+  );
+  const about = { channels: file.vehicle.channels, history, boundaries: timeline.boundaries };
+  const shared = sharedHypotheses(about);
+  const known = new Map<string, readonly Hypothesis[]>();
+  const waysOf = (channel: Channel, type: SensorType): readonly Hypothesis[] => {
+    const key = backgroundKey(channel, type, about);
+    const ways = known.get(key) ?? channelHypotheses(channel, type, about);
+    known.set(key, ways);
+    return ways;
+  };
+  return variantsOf(file).map(({ typeOf, weight }) => {
+    const channels = file.vehicle.channels.map((channel) => {
+      const type = typeOf(channel);
+      return channelModel(channel, type, waysOf(channel, type), evidence.groups, shared);
+    });
+    const ofCar = evidence.groups.filter((one) => one.channel === null);
+    return {
+      weight,
+      channels,
+      shared,
+      carEvidence: ofCar.flatMap((group) => carEvidenceOf(group, channels, shared)),
+      repairEvidence: repairEvidenceOf(timeline, channels, shared),
+    };
+  });
+}

@@ -1,0 +1,54 @@
+import { SEGMENTS, type Channel, type Segment } from '../casefile/words';
+import { faultRow } from '../knowledge/faults';
+import { nowOf, type Posterior } from './posterior';
+import { directProof } from './weights';
+
+export type SegmentState = 'at-fault' | 'suspect' | 'proved-good' | 'open-question';
+
+/** The state of one segment of one channel's path. */
+export interface SegmentView {
+  readonly channel: Channel;
+  readonly segment: Segment;
+  readonly probability: number;
+  readonly state: SegmentState;
+}
+
+/** Limits of the contract. */
+const AT_FAULT = 0.9;
+const SUSPECT = 0.25;
+const PROVED_BELOW = 0.02;
+const PROVED_DECIBANS = 10;
+
+function stateOf(posterior: Posterior, channel: Channel, segment: Segment, probability: number): SegmentState {
+  if (probability >= AT_FAULT) return 'at-fault';
+  if (probability >= SUSPECT) return 'suspect';
+  const proved = probability <= PROVED_BELOW && directProof(posterior, channel, segment) >= PROVED_DECIBANS;
+  return proved ? 'proved-good' : 'open-question';
+}
+
+/**
+ * The signal path of every channel: how likely each segment holds any fault now, and what that makes it.
+ * @param posterior the belief. @returns seven entries a channel, in the order of the path.
+ */
+export function segmentViews(posterior: Posterior): SegmentView[] {
+  const first = posterior.models[0];
+  return (first?.channels ?? []).flatMap((_one, c) =>
+    SEGMENTS.map((segment): SegmentView => {
+      const channel = first?.channels[c]?.channel as Channel;
+      const probability = posterior.models.reduce((sum, model, v) => {
+        const ways = model.channels[c]?.hypotheses ?? [];
+        const inside = ways.reduce(
+          (total, way, h) =>
+            total +
+            (nowOf(way).some((fault) => faultRow(fault).segment === segment)
+              ? (posterior.wayChance[v]?.[c]?.[h] ?? 0)
+              : 0),
+          0,
+        );
+        return sum + (posterior.variantChance[v] ?? 0) * inside;
+      }, 0);
+      const bounded = Math.min(1, Math.max(0, probability));
+      return { channel, segment, probability: bounded, state: stateOf(posterior, channel, segment, bounded) };
+    }),
+  );
+}

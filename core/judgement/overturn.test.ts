@@ -1,0 +1,33 @@
+import { expect, test } from 'vitest';
+import { car, caseOf, type Loose } from '../../tests/support/caseBuilder';
+import { possibleAnswers } from './possibleAnswers';
+import { assess } from './assess';
+import { overturnsOf } from './overturn';
+
+const seen: Loose[] = [
+  { kind: 'code', code: 'C0037-13', status: 'current' },
+  { kind: 'clear', result: 'returned-at-key-on', returned: ['C0037-13'], stayed: [] },
+  { kind: 'meter', channel: 'rear-left', point: 'sensor', quantity: 'resistance', value: 'overload', range: 20_000 },
+];
+
+test('what would change its mind really does: the answer, given, puts the told fault first', () => {
+  const file = caseOf(car('passive'), seen);
+  const { ranking, next } = assess(file);
+  const overturns = overturnsOf(file, next, ranking[0]);
+  expect(overturns.length).toBeGreaterThan(0);
+  for (const one of overturns) {
+    const answer = possibleAnswers(one.check, one.channel, file, one.manner === 'wiggle').find(
+      (each) => each.words === one.answer,
+    );
+    if (!answer) throw new Error(`no answer "${one.answer}"`);
+    const then = assess({ ...file, observations: [...file.observations, answer.observation] });
+    expect([then.ranking[0]?.fault, then.ranking[0]?.channel]).toEqual([one.instead.fault, one.instead.channel]);
+    expect(one.chance).toBeGreaterThan(0);
+    expect(one.chance).toBeLessThanOrEqual(1);
+  }
+});
+
+test('an empty ranking has nothing to overturn', () => {
+  const file = caseOf(car('passive'), []);
+  expect(overturnsOf(file, [], undefined)).toEqual([]);
+});

@@ -1,0 +1,57 @@
+import { describe, expect, test } from 'vitest';
+import { car, caseOf, segmentOf } from '../../tests/support/caseBuilder';
+import { CHECKS } from '../knowledge/checks';
+import { imaginePaths } from '../belief/imagine';
+import { assess } from './assess';
+import { validate } from '../casefile/validate';
+import { possibleAnswers } from './possibleAnswers';
+import { CHECK_SHEETS, sheetFor } from '../knowledge/sheets';
+
+const file = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: 'current' }]);
+
+describe('sheets and answers', () => {
+  test('every check of the table has a sheet, or is answered elsewhere', () => {
+    const without = CHECKS.map((one) => one.check).filter((one) => !sheetFor(one));
+    expect([...new Set(without)]).toEqual(['ask:history']);
+    expect(CHECK_SHEETS.length).toBeGreaterThan(35);
+  });
+  test('every answer is an observation that the contract admits', () => {
+    let met = 0;
+    for (const { check } of CHECK_SHEETS)
+      for (const { observation } of possibleAnswers(check, 'front-left', file)) {
+        met += 1;
+        expect(validate({ ...file, observations: [...file.observations, observation] }), check).toMatchObject({
+          ok: true,
+        });
+      }
+    expect(met).toBeGreaterThan(100);
+  });
+});
+
+describe('what each answer would do', () => {
+  test('is what the judgement would be if it were seen, and changes nothing', () => {
+    const before = JSON.stringify(file);
+    const answers = possibleAnswers('meter:sensor:resistance', 'front-left', file);
+    const paths = imaginePaths(
+      file,
+      answers.map((one) => one.observation),
+    );
+    expect(answers.map((one) => one.words)).toEqual(['in its band', 'well below it', 'overload']);
+    answers.forEach(({ observation }, index) => {
+      const seen = assess({ ...file, observations: [...file.observations, observation] });
+      const imagined = paths[index]?.find((one) => one.channel === 'front-left' && one.segment === 'sensor');
+      expect(imagined?.probability).toBeCloseTo(segmentOf(seen, 'front-left', 'sensor').probability, 5);
+    });
+    expect(JSON.stringify(file)).toBe(before);
+  });
+  test('a sound reading clears what overload would condemn', () => {
+    const [inside, , open] = imaginePaths(
+      file,
+      possibleAnswers('meter:sensor:resistance', 'front-left', file).map((one) => one.observation),
+    );
+    const sensor = (views: typeof inside) =>
+      views?.find((one) => one.channel === 'front-left' && one.segment === 'sensor')?.probability ?? 0;
+    expect(sensor(inside)).toBeLessThan(0.2);
+    expect(sensor(open)).toBeGreaterThan(0.4);
+  });
+});

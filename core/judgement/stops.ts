@@ -1,0 +1,166 @@
+import type { CaseFile, Observation } from '../casefile/contract';
+import { faultName } from '../knowledge/names';
+import { faultRow } from '../knowledge/faults';
+import type { Plan } from '../planning/plan';
+import type { Posterior, Ranked } from '../belief/posterior';
+
+export type StopId =
+  | 'hydraulic'
+  | 'high-voltage'
+  | 'airbag'
+  | 'module'
+  | 'structure'
+  | 'two-repairs-failed'
+  | 'nothing-wrong'
+  | 'enough-known';
+
+export interface Stop {
+  readonly id: StopId;
+  readonly reason: string;
+}
+
+interface Facts {
+  readonly file: CaseFile;
+  readonly posterior: Posterior;
+  readonly all: readonly Observation[];
+  readonly latest: readonly Observation[];
+  readonly ranking: readonly Ranked[];
+  readonly plan: Plan;
+}
+
+const MODULE_LIKELY = 0.6;
+const MODULE_SURE = 0.85;
+const NOTHING_LIKELY = 0.9;
+/** Where the car was erased and driven since, and nothing came back, less will do: it is then for the drive to tell. */
+const NOTHING_CAME_BACK = 0.8;
+
+function lampsNow(all: readonly Observation[]): readonly string[] {
+  const last = all.filter((one) => one.kind === 'lamps').at(-1);
+  return last?.kind === 'lamps' ? last.lit : [];
+}
+
+function isHydraulic({ all }: Facts): boolean {
+  const lamps = lampsNow(all);
+  return (
+    all.some((one) => one.kind === 'symptom' && (one.symptom === 'pedal-soft' || one.symptom === 'fluid-leak')) ||
+    (lamps.includes('brake-red') &&
+      lamps.includes('abs') &&
+      all.some((one) => one.kind === 'look' && one.part === 'fluid' && one.finding === 'level-low'))
+  );
+}
+
+/** The airbag lamp stayed lit after the others were cured: no echo. */
+function isAirbag({ all, posterior }: Facts): boolean {
+  const lamps = lampsNow(all);
+  return (
+    lamps.includes('airbag') &&
+    !lamps.includes('abs') &&
+    !lamps.includes('stability') &&
+    (posterior.timeline.stages.length > 1 || lamps.length === 1)
+  );
+}
+
+function isStructure({ all }: Facts): boolean {
+  const struck = all.some((one) => one.kind === 'history' && one.event === 'crash-or-kerb');
+  return struck && all.some((one) => one.kind === 'look' && one.part === 'gap' && one.finding === 'bent');
+}
+
+function twoRepairsFailed({ file }: Facts): boolean {
+  const results = (file.repairs ?? []).map((one) => one.result);
+  return results.slice(results.lastIndexOf('fixed') + 1).filter((one) => one === 'no-change').length >= 2;
+}
+
+/** Its plug is looked at first: rot there is cleaned for nothing, and looks just the same from the wheel. */
+function isModule({ ranking, latest }: Facts): boolean {
+  const looked = latest.some((one) => one.kind === 'look' && one.part === 'module');
+  const limit = looked ? MODULE_LIKELY : MODULE_SURE;
+  return ranking.some((one) => one.fault === 'module-input' && one.probability >= limit);
+}
+
+function onlyHandsLeft({ file, plan }: Facts): boolean {
+  const top = plan.moves[0];
+  return (
+    file.vehicle.highVoltage === true && (top === undefined || top.kind === 'repair' || top.finish >= plan.repairsOnly)
+  );
+}
+
+/** Nothing is wrong now, and the car has been asked since the last repair. */
+function nothingWrong({ posterior, latest, all }: Facts): boolean {
+  const erased = latest.findLast((one) => one.kind === 'clear');
+  const isClear = erased?.kind === 'clear' && erased.result === 'stayed-clear';
+  if (posterior.none < (isClear ? NOTHING_CAME_BACK : NOTHING_LIKELY) || all.length === 0) return false;
+  return (
+    posterior.timeline.stages.length === 1 ||
+    latest.some((one) => one.kind === 'clear' || one.kind === 'drive' || one.kind === 'no-code' || one.kind === 'live')
+  );
+}
+
+function percent(share: number): string {
+  return share >= 0.995 ? 'over 99 %' : `${Math.round(100 * share)} %`;
+}
+
+const RULES: readonly {
+  readonly id: StopId;
+  readonly when: (facts: Facts) => boolean;
+  readonly reason: (facts: Facts) => string;
+}[] = [
+  {
+    id: 'hydraulic',
+    when: isHydraulic,
+    reason: () => 'Soft pedal or lost fluid is hydraulics. Do not drive; let a professional see to it first.',
+  },
+  {
+    id: 'airbag',
+    when: isAirbag,
+    reason: () => 'The airbag lamp stays lit by itself: it has a cause of its own, a matter for a professional.',
+  },
+  {
+    id: 'structure',
+    when: isStructure,
+    reason: () =>
+      'After a blow, a bent seat may mean a cracked or bent knuckle, which carries the wheel: let a professional look.',
+  },
+  {
+    id: 'two-repairs-failed',
+    when: twoRepairsFailed,
+    reason: () =>
+      'Two repairs changed nothing. A third on the same evidence would be a guess: have the findings checked by a professional.',
+  },
+  {
+    id: 'high-voltage',
+    when: onlyHandsLeft,
+    reason: () =>
+      'What is left to do needs hands on a high-voltage vehicle: not without the service mode of its manual.',
+  },
+  {
+    id: 'module',
+    when: isModule,
+    reason: ({ ranking }) =>
+      `The module's own input is the likeliest cause (${percent(ranking.find((one) => one.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.`,
+  },
+  {
+    id: 'nothing-wrong',
+    when: nothingWrong,
+    reason: ({ posterior }) =>
+      posterior.none >= NOTHING_LIKELY
+        ? `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`
+        : `Nothing has come back since the erase: an old code, most likely (${percent(posterior.none)}). Keep an eye on it; no repair is worth its price now.`,
+  },
+];
+
+/**
+ * Whether to stop looking, and why.
+ * @param facts the case, its belief and its plan.
+ * @returns the first stop that applies, most urgent first; `enough-known` when repairing now beats every check; null to go on.
+ */
+export function stopFor(facts: Facts): Stop | null {
+  const found = RULES.find((one) => one.when(facts));
+  if (found) return { id: found.id, reason: found.reason(facts) };
+  const top = facts.plan.moves[0];
+  if (top?.kind !== 'repair' || top.name === 'clear') return null;
+  const likeliest = facts.ranking.find(
+    (one) => faultRow(one.fault).cures.includes(top.name) && (one.channel === top.channel || one.channel === null),
+  );
+  const named = likeliest ? `: ${faultName(likeliest.fault)}, ${percent(likeliest.probability)}` : '';
+  return { id: 'enough-known', reason: `No check is worth its price any more${named}. Repair now.` };
+}

@@ -1,0 +1,158 @@
+import { describe, expect, test } from 'vitest';
+import * as words from '../../casefile/words';
+import { ALL_FAULTS, FORMS, STOPGAPS } from '../faults';
+import { HISTORY } from '../history';
+import { CHECKS, READ_CODES, ERASE } from '../checks';
+import { REPAIRS, repairsFor } from '../repairs';
+import { FAULT_PAIRS } from '../pairs';
+import * as codes from './codes';
+import * as dash from './dash';
+import * as live from './live';
+import { LOOK_TABLES } from './looks';
+import * as loom from './meterLoom';
+import * as sensor from './meterSensor';
+import { chancesOf, type Table } from './table';
+import * as trials from './trials';
+
+function tablesIn(value: unknown): Table[] {
+  if (!value || typeof value !== 'object') return [];
+  if ('topic' in value && 'outcomes' in value) return [value as Table];
+  return Object.values(value).flatMap(tablesIn);
+}
+
+const all = [...new Set([codes, dash, live, LOOK_TABLES, loom, sensor, trials].flatMap(tablesIn))];
+
+/** The fault catalogue as the contract lists it. */
+const CONTRACT = {
+  ring: ['ring-damaged', 'ring-swollen', 'ring-wrong', 'ring-debris'],
+  gap: ['gap-wide', 'bearing-play'],
+  sensor: [
+    'sensor-open',
+    'sensor-short',
+    'sensor-weak',
+    'sensor-damaged',
+    'sensor-intermittent',
+    'sensor-dead',
+    'sensor-dirty',
+  ],
+  lead: ['lead-open', 'lead-intermittent', 'lead-short'],
+  plug: ['plug-corroded', 'plug-loose'],
+  loom: [
+    'loom-open',
+    'loom-intermittent',
+    'loom-short-to-ground',
+    'loom-short-to-supply',
+    'loom-short-across',
+    'loom-crossed',
+  ],
+  module: ['module-plug-corroded', 'module-input'],
+  supply: ['battery-low', 'module-supply'],
+  elsewhere: ['stale-code', 'tyre-mismatch', 'brake-switch', 'brake-fluid-low'],
+} as const;
+
+test('the catalogue is the contract, fault by fault', () => {
+  const catalogue = Object.fromEntries(
+    Object.keys(CONTRACT).map((segment) => [
+      segment,
+      ALL_FAULTS.filter((one) => one.segment === segment)
+        .map((one) => one.id)
+        .sort(),
+    ]),
+  );
+  expect(catalogue).toEqual(
+    Object.fromEntries(Object.entries(CONTRACT).map(([segment, faults]) => [segment, [...faults].sort()])),
+  );
+});
+
+test('every fault has a reason, a repair with its price, and can happen', () => {
+  for (const fault of ALL_FAULTS) {
+    expect(fault.why.length, fault.id).toBeGreaterThan(5);
+    expect(repairsFor(fault.id).length, fault.id).toBe(fault.cures.length);
+    expect(fault.often.passive + fault.often.active, fault.id).toBeGreaterThan(0);
+  }
+  expect(STOPGAPS).toHaveLength(1);
+  expect(REPAIRS.length).toBe(17);
+});
+
+describe('likelihood tables', () => {
+  test('there are as many as there are topics', () => expect(all.length).toBeGreaterThanOrEqual(60));
+
+  test.each(all.map((one) => [one.topic, one] as const))(
+    '%s: rows sum to 1, name no fault twice, give reasons',
+    (_topic, table) => {
+      const named = table.rows.flatMap((row) => row.for);
+      expect(new Set(named).size).toBe(named.length);
+      for (const row of [table.otherwise, ...table.rows]) {
+        expect(row.why.length).toBeGreaterThan(2);
+        for (const outcome of Object.keys(row.gives)) expect(table.outcomes).toContain(outcome);
+        expect(Object.values(row.gives).reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(1 + 1e-9);
+      }
+      const chances = chancesOf(table);
+      for (const row of [chances.otherwise, ...chances.byFault.values()]) {
+        expect(row.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
+        for (const one of row) expect(one).toBeGreaterThanOrEqual(0);
+      }
+    },
+  );
+
+  test('every channel fault shows in some direct check', () => {
+    const shown = new Set(
+      CHECKS.flatMap((one) =>
+        [one.table.passive, one.table.active].flatMap((table) => table?.rows.flatMap((row) => row.for) ?? []),
+      ),
+    );
+    const faults = ALL_FAULTS.filter((one) => one.id !== 'stale-code').map((one) => one.id);
+    const forms = FORMS.filter((one) => shown.has(one.form)).map((one) => one.fault as string);
+    expect(faults.filter((one) => !shown.has(one) && !forms.includes(one))).toEqual([]);
+  });
+});
+
+describe('no word of the contract is left out', () => {
+  test('findings of every part', () => {
+    for (const [part, findings] of Object.entries(words.LOOK_FINDINGS))
+      expect(LOOK_TABLES[part as words.LookPart].outcomes, part).toEqual(findings);
+  });
+  test('lamp patterns, symptoms, live findings, failures, results', () => {
+    expect(Object.keys(dash.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
+    expect(Object.keys(dash.SYMPTOM_TABLES).sort()).toEqual(words.SYMPTOMS.filter((one) => one !== 'none').sort());
+    for (const one of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.passive?.outcomes).toContain(one);
+    for (const one of words.FAILURES) expect(codes.CODE_FAILURE.outcomes).toContain(one);
+    expect([...(trials.SWAP.passive?.outcomes ?? [])].sort()).toEqual([...words.SWAP_RESULTS].sort());
+    expect([...(trials.SUBSTITUTE.passive?.outcomes ?? [])].sort()).toEqual([...words.SUBSTITUTE_RESULTS].sort());
+    expect([...(trials.UNPLUG.passive?.outcomes ?? [])].sort()).toEqual([...words.UNPLUG_RESULTS].sort());
+    expect(HISTORY.map((one) => one.event).sort()).toEqual([...words.HISTORY_EVENTS].sort());
+  });
+  test('every check of the contract is a move', () => {
+    const moves = new Set([...CHECKS.map((one) => one.check), READ_CODES.check, ERASE.check, 'ask:sensor-type']);
+    const wanted = [
+      'code',
+      'clear',
+      'live:stationary',
+      'live:hand-spin',
+      'live:drive',
+      'swap',
+      'substitute',
+      'unplug',
+      'ask:specs',
+      'ask:sensor-type',
+      'ask:history',
+      ...Object.keys(words.LOOK_FINDINGS).map((part) => `look:${part}`),
+      ...['air-gap', 'ring-runout', 'flange-void'].map((point) => `distance:${point}`),
+      ...Object.entries(words.METER_QUANTITIES).flatMap(([point, quantities]) =>
+        quantities.map((quantity) => `meter:${point}:${quantity}`),
+      ),
+    ].filter((one) => one !== 'meter:wire-2-to-ground:dc-voltage');
+    expect(wanted.filter((one) => !moves.has(one))).toEqual([]);
+  });
+});
+
+test('pairs are of faults that can stand on one channel', () => {
+  const ids: readonly string[] = ALL_FAULTS.map((one) => one.id);
+  expect(FAULT_PAIRS.length).toBe(9);
+  for (const pair of FAULT_PAIRS)
+    expect([ids.includes(pair.cause), ids.includes(pair.consequence), pair.chance > 0 && pair.chance < 0.5]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+});
