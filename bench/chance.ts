@@ -39,9 +39,9 @@ export function chanceFrom(seed: number): Chance {
   };
   const between = (low: number, high: number): number => low + (high - low) * next();
   const first = <T>(list: readonly T[]): T => {
-    const [one] = list;
-    if (one === undefined) throw new RangeError('nothing to draw from');
-    return one;
+    const [element] = list;
+    if (element === undefined) throw new RangeError('nothing to draw from');
+    return element;
   };
   return {
     next,
@@ -52,9 +52,9 @@ export function chanceFrom(seed: number): Chance {
     pick: (list) => list[Math.floor(next() * list.length)] ?? first(list),
     weighted: (list) => {
       let rest = next() * list.reduce((sum, [, weight]) => sum + weight, 0);
-      for (const [one, weight] of list) {
+      for (const [element, weight] of list) {
         rest -= weight;
-        if (rest < 0) return one;
+        if (rest < 0) return element;
       }
       return first(list)[0];
     },

@@ -43,21 +43,26 @@ function drawFaults(
   const share = chance.next();
   if (share < SHARED_SHARE)
     return [
-      { channel: null, fault: chance.weighted(SHARED_FAULTS.map((one) => [one.id, one.often.passive] as const)) },
+      { channel: null, fault: chance.weighted(SHARED_FAULTS.map((row) => [row.id, row.often.passive] as const)) },
     ];
   const channel = chance.pick(channels);
   if (share < SHARED_SHARE + STALE_SHARE) return [{ channel, fault: 'stale-code' }];
-  const fault = chance.weighted(CHANNEL_FAULTS.map((one) => [one.id, one.often[type] * weigh(one.segment)] as const));
-  const pair = FAULT_PAIRS.find((one) => one.cause === fault && chance.hits(one.chance));
+  const fault = chance.weighted(CHANNEL_FAULTS.map((row) => [row.id, row.often[type] * weigh(row.segment)] as const));
+  const pair = FAULT_PAIRS.find((faultPair) => faultPair.cause === fault && chance.hits(faultPair.chance));
   return [{ channel, fault }, ...(pair ? [{ channel, fault: pair.consequence }] : [])];
 }
 
 function historyOf(faults: readonly HiddenFault[], channels: readonly Channel[], chance: Chance): Seen[] {
-  const told = faults.flatMap((one): Seen[] => {
-    const work = AFTER_WORK[one.fault];
+  const entry = faults.flatMap((fault): Seen[] => {
+    const work = AFTER_WORK[fault.fault];
     if (!work || !chance.hits(work[1])) return [];
     return [
-      { kind: 'history', event: work[0], ...(one.channel ? { channel: one.channel } : {}), ago: chance.whole(1, 30) },
+      {
+        kind: 'history',
+        event: work[0],
+        ...(fault.channel ? { channel: fault.channel } : {}),
+        ago: chance.whole(1, 30),
+      },
     ];
   });
   const beside: Seen[] = chance.hits(0.12)
@@ -70,7 +75,7 @@ function historyOf(faults: readonly HiddenFault[], channels: readonly Channel[],
         },
       ]
     : [];
-  return [...told, ...beside];
+  return [...entry, ...beside];
 }
 
 /** A fault that nobody notices brings nobody to Zelf: such cars are drawn again, as severe as it takes. */
@@ -121,7 +126,7 @@ function oldCodes(faults: readonly HiddenFault[], strategy: Strategy, odometerKm
       { ...strategy, confirmsAfter: 1 },
       false,
     );
-    return kept.map((one) => ({ ...one, failedThisCycle: false, clean: 1 }));
+    return kept.map((entry) => ({ ...entry, failedThisCycle: false, clean: 1 }));
   }, []);
 }
 
@@ -158,7 +163,7 @@ export function makeWorld(
 }
 
 function vehicleOf(car: Car, type: SensorType, strategy: Strategy, odometerKm: number, chance: Chance): Vehicle {
-  const channels = car.corners.map((one) => one.channel);
+  const channels = car.corners.map((corner) => corner.channel);
   const plug = chance.pick(['bonnet', 'arch-liner', 'sill'] as const);
   const coil = chance.hits(0.5) && type === 'passive';
   const ohm = typicalCoilOhm(car);
@@ -169,14 +174,14 @@ function vehicleOf(car: Car, type: SensorType, strategy: Strategy, odometerKm: n
     odometer: odometerKm,
     steeringSide: chance.pick(['left', 'right'] as const),
     places: Object.fromEntries(
-      channels.map((one) => [
-        one,
-        one === 'rear-axle'
+      channels.map((channel) => [
+        channel,
+        channel === 'rear-axle'
           ? { sensor: 'differential' as const, plug: 'underbody' as const }
           : { sensor: 'knuckle' as const, plug },
       ]),
     ),
-    ...(chance.hits(0.7) ? { sensorTypes: Object.fromEntries(channels.map((one) => [one, type])) } : {}),
+    ...(chance.hits(0.7) ? { sensorTypes: Object.fromEntries(channels.map((channel) => [channel, type])) } : {}),
     ...(coil ? { specs: { sensorResistance: band } } : {}),
     ...(strategy.speaks === 'by-lamp' && chance.hits(0.85) ? { codeMeanings: flashMeanings(channels) } : {}),
   };
@@ -205,7 +210,7 @@ export function makeCar(
   const strategy = { ...drawStrategy(type, chance.branch('strategy')), ...own.strategy };
   const odometerKm = own.vehicle?.odometer ?? chance.branch('odometer').whole(45_000, 210_000);
   const drawn = faults.reduce(
-    (broken, one) => breakCar(broken, one.fault, one.channel, chance.branch(`damage ${one.fault}`)),
+    (broken, fault) => breakCar(broken, fault.fault, fault.channel, chance.branch(`damage ${fault.fault}`)),
     soundCar(channels, type, chance.branch('sound car')),
   );
   const car = own.car ? own.car(drawn) : drawn;

@@ -41,7 +41,7 @@ export function liveLook(
   const still = momentsOf(false).slice(0, 1);
   const moments = how === 'drive' ? momentsOf(isWet) : [...still, ...still];
   const signals = (isShaky(corner) ? moments : still).map(({ moment }) => signalOf(corner, car, chance, moment));
-  const heard = signals.filter((one) => one.cutInKmh <= REACHED_KMH[how]);
+  const heard = signals.filter((signal) => signal.cutInKmh <= REACHED_KMH[how]);
   const [best] = heard;
   if (!best) return { finding: 'zero' };
   if (heard.length < signals.length) return { finding: 'drops-out' };

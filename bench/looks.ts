@@ -25,7 +25,9 @@ function visible(part: LookPart, car: Car, corner: Corner | null): string {
     case 'brake-switch':
       return car.brakeSwitchWorks ? 'sound' : 'broken';
     case 'tyres':
-      return car.corners.some((one) => Math.abs(one.circumferenceM / USUAL_M - 1) > ODD_TYRE) ? 'mixed-sizes' : 'sound';
+      return car.corners.some((corner) => Math.abs(corner.circumferenceM / USUAL_M - 1) > ODD_TYRE)
+        ? 'mixed-sizes'
+        : 'sound';
     case 'bearing':
       return (corner?.bearingPlayM ?? 0) > FELT_M ? 'play' : 'sound';
     case 'gap':

@@ -22,7 +22,7 @@ function isQuietByHand(car: Car, strategy: Strategy, chance: Chance): boolean {
   const [corner] = car.corners;
   if (!corner) return false;
   const isQuiet = Array.from({ length: TRIES }, () => keyOnTest(car, strategy, chance)).every(
-    (one) => one.length === 0,
+    (entry) => entry.length === 0,
   );
   const signal = signalOf(corner, car, chance);
   return isQuiet && signal.cutInKmh < BY_HAND_KMH && signal.dip < 0.3 && Math.abs(signal.ratio - 1) < 0.05;

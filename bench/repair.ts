@@ -62,15 +62,15 @@ export function repairCar(car: Car, repair: string, channel: Channel | null, cha
   const atCorner = AT_CORNER[repair];
   const whole = { ...car, ...AT_CAR[repair] };
   if (!atCorner) return whole;
-  const crossed = car.corners.find((one) => one.channel === channel)?.loom.crossedWith ?? null;
-  const isHere = (one: Corner): boolean =>
-    one.channel === channel || channel === null || (repair === 'repaired-wire:loom' && one.channel === crossed);
+  const crossed = car.corners.find((corner) => corner.channel === channel)?.loom.crossedWith ?? null;
+  const isHere = (corner: Corner): boolean =>
+    corner.channel === channel || channel === null || (repair === 'repaired-wire:loom' && corner.channel === crossed);
   return {
     ...whole,
-    corners: whole.corners.map((one) => {
-      if (!isHere(one)) return one;
-      const coil = one.sensor.coilOhm > 500 && one.sensor.coilOhm < 5000 ? one.sensor.coilOhm : 1200;
-      return { ...one, ...atCorner(one, soundCorner(one.channel, one.type, coil, chance)) };
+    corners: whole.corners.map((corner) => {
+      if (!isHere(corner)) return corner;
+      const coil = corner.sensor.coilOhm > 500 && corner.sensor.coilOhm < 5000 ? corner.sensor.coilOhm : 1200;
+      return { ...corner, ...atCorner(corner, soundCorner(corner.channel, corner.type, coil, chance)) };
     }),
   };
 }
@@ -80,10 +80,10 @@ export function isSoundCorner(corner: Corner): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
   return (
     pairs.every(
-      (one) =>
-        one.shaky === null &&
-        Math.max(...one.ohm) < 20 &&
-        Math.min(one.bridgeOhm, ...one.toGroundOhm, one.toSupplyOhm) > 1e5,
+      (pair) =>
+        pair.shaky === null &&
+        Math.max(...pair.ohm) < 20 &&
+        Math.min(pair.bridgeOhm, ...pair.toGroundOhm, pair.toSupplyOhm) > 1e5,
     ) &&
     corner.plug.latched &&
     corner.loom.crossedWith === null &&

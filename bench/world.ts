@@ -100,7 +100,7 @@ export class World {
   }
 
   corner(channel: Channel | null): Corner | null {
-    return this.car.corners.find((one) => one.channel === channel) ?? null;
+    return this.car.corners.find((corner) => corner.channel === channel) ?? null;
   }
 
   /** What the manual prints for a sound coil, ohm. */
@@ -135,7 +135,7 @@ export class World {
 
   /** Erases what a module has stored, or all have; what is wrong comes back when it is tested again. */
   forget(module?: string): void {
-    this.memory = module === undefined ? [] : this.memory.filter((one) => one.module !== module);
+    this.memory = module === undefined ? [] : this.memory.filter((entry) => entry.module !== module);
   }
 
   /** The corner whose sensor a channel of the module really hears: another where a mend has crossed the wires. */
@@ -189,8 +189,8 @@ export class World {
   readCodes(): Seen[] {
     this.keyOn();
     const codes = this.memory
-      .filter((one) => one.module !== 'abs' || !this.isModuleSilent)
-      .map((one) => this.names.printed(observed(one, this.strategy), one.channel));
+      .filter((entry) => entry.module !== 'abs' || !this.isModuleSilent)
+      .map((entry) => this.names.printed(observed(entry, this.strategy), entry.channel));
     if (!this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }, ...codes];
     return codes.length > 0 ? codes : [{ kind: 'no-code', module: 'abs' }];
   }
@@ -199,24 +199,24 @@ export class World {
   readByReader(modules: number): Seen[] {
     for (let asked = 1; asked < modules; asked += 1) this.keyOn();
     const seen = this.readCodes();
-    const isFlashed = (one: Seen): boolean => one.kind === 'code' && one.module === 'abs';
-    return this.answersReaders ? seen : seen.filter((one) => !isFlashed(one));
+    const isFlashed = (seen: Seen): boolean => seen.kind === 'code' && seen.module === 'abs';
+    return this.answersReaders ? seen : seen.filter((seen) => !isFlashed(seen));
   }
 
   /** Erase, key on, drive: what returns, and when. */
   erase(): Seen {
-    const before = [...new Set(this.memory.map((one) => one.text))];
+    const before = [...new Set(this.memory.map((entry) => entry.text))];
     const plain = (code: string): string => code.slice(0, 5);
     this.memory = [];
     const seen = (result: 'returned-at-key-on' | 'returned-when-moving' | 'stayed-clear'): Seen => {
-      const isBack = (code: string): boolean => this.memory.some((one) => plain(one.text) === plain(code));
+      const isBack = (code: string): boolean => this.memory.some((entry) => plain(entry.text) === plain(code));
       const method = this.strategy.speaks === 'by-lamp' ? 'key-cycles' : 'reader';
       return {
         kind: 'clear',
         result,
         method,
         returned: before.filter(isBack),
-        stayed: before.filter((one) => !isBack(one)),
+        stayed: before.filter((word) => !isBack(word)),
       };
     };
     this.keyOn();
@@ -293,7 +293,7 @@ export class World {
     if (!corner) throw new RangeError(`the bench has no corner ${channel} for "${check}"`);
     if (kind === 'live' && !this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }];
     if (kind === 'live' && point === 'hand-spin') return [this.live(corner, point)];
-    if (kind === 'live') return this.car.corners.map((one) => this.live(one, point as 'stationary' | 'drive'));
+    if (kind === 'live') return this.car.corners.map((corner) => this.live(corner, point as 'stationary' | 'drive'));
     if (kind === 'swap' || kind === 'substitute' || kind === 'unplug') return [this.tryPart(kind, corner)];
     if (kind === 'distance') return [this.distance(point as 'air-gap' | 'ring-runout' | 'flange-void', corner)];
     throw new RangeError(`the bench can't make the check "${check}"`);
@@ -317,9 +317,9 @@ export class World {
 
   /** The repairs that cure what was drawn, cause and consequence. */
   get rightRepairs(): readonly { readonly repair: string; readonly channel: Channel | null }[] {
-    return this.faults.map((one) => ({
-      repair: faultRow(one.fault).cures[0] ?? 'clear',
-      channel: one.fault === 'stale-code' ? null : one.channel,
+    return this.faults.map((fault) => ({
+      repair: faultRow(fault.fault).cures[0] ?? 'clear',
+      channel: fault.fault === 'stale-code' ? null : fault.channel,
     }));
   }
 }

@@ -97,7 +97,7 @@ test('plan prints the guide of the repair that the case calls for', () => {
   const ran = run('plan', file('short.zelf.json', JSON.stringify(short)));
   expect(ran).toMatchObject({ code: 0, err: [], out: [{ repair: 'replaced:sensor', channel: 'front-left' }] });
   const [plan] = ran.out as { phases: { phase: string; steps: { id: string; text: string }[] }[]; needs: object }[];
-  expect(plan?.phases.map((one) => one.phase)).toEqual([
+  expect(plan?.phases.map((phase) => phase.phase)).toEqual([
     'make-safe',
     'reach-it',
     'free-it',
@@ -119,7 +119,7 @@ test('300 cars: the adviser keeps its goals, in time', () => {
     calibrationError: number;
     actedOnAt80: number;
   };
-  const of = (name: string) => policies.find((one) => one.policy === name);
+  const of = (name: string) => policies.find((policy) => policy.policy === name);
   const [adviser, partFirst, floor] = [of('adviser'), of('part-first'), of('knows-the-fault')];
   const least = floor?.meanCost ?? 0;
   const share = ((adviser?.meanCost ?? 0) - least) / ((partFirst?.meanCost ?? 0) - least);
@@ -138,7 +138,7 @@ test('trial prints four policies, the same for the same seed, and refuses odd nu
   const bare = (ran: typeof first): object => ({ ...(ran.out[0] as object), seconds: 0 });
   expect(first.code).toBe(0);
   expect(bare(first)).toEqual(bare(again));
-  expect((first.out[0] as { policies: { policy: string }[] }).policies.map((one) => one.policy)).toEqual([
+  expect((first.out[0] as { policies: { policy: string }[] }).policies.map((policy) => policy.policy)).toEqual([
     'adviser',
     'part-first',
     'flowchart',

@@ -22,7 +22,7 @@ const out: Out = {
 function run(words: readonly string[]): number | Promise<number> {
   const [name = '', ...rest] = words;
   const verb = VERBS.get(name);
-  const usages = [...VERBS.values()].map((one) => one.usage).join(' | ');
+  const usages = [...VERBS.values()].map((verb) => verb.usage).join(' | ');
   if (!verb) throw new BadInput(`${name ? `there is no verb "${name}"` : 'a verb is missing'}; use: ${usages}`);
   return verb.run(rest, out);
 }

@@ -14,7 +14,7 @@ export const planVerb: Verb = {
       out.problem(problemLine(name, file.problems));
       return 2;
     }
-    const repair = assess(file.value).next.find((one) => one.check.startsWith('repair:'));
+    const repair = assess(file.value).next.find((fault) => fault.check.startsWith('repair:'));
     if (!repair) throw new BadInput(`${name}: this case calls for no repair yet; assess it for the next move`);
     const guide = composeGuide(file.value, repair.check.slice('repair:'.length), repair.channel);
     if (!guide) throw new BadInput(`${name}: there is no guide for ${repair.check}; follow the manual`);

@@ -46,7 +46,9 @@ export const trialVerb: Verb = {
   async run(words, out) {
     const cars = wholeAfter(words, '--cars', 1, MOST_CARS);
     const seed = wholeAfter(words, '--seed', 0, 2 ** 31);
-    const stray = words.find((one, at) => !/^--(cars|seed)$/.test(one) && !/^--(cars|seed)$/.test(words[at - 1] ?? ''));
+    const stray = words.find(
+      (word, at) => !/^--(cars|seed)$/.test(word) && !/^--(cars|seed)$/.test(words[at - 1] ?? ''),
+    );
     if (stray !== undefined) throw new BadInput(`trial: "${stray}" is not known; use: ${trialVerb.usage}`);
     const started = performance.now();
     const result = summarise(await resultsOf(cars, seed), seed);

@@ -19,12 +19,12 @@ interface Loose {
 function mended(data: unknown): unknown {
   const file = JSON.parse(JSON.stringify(data)) as Loose;
   for (const list of [file.observations, file.repairs, file.work, file.costs, file.attachments])
-    list?.forEach((one, index) => (one.id = `x${index}`));
-  for (const one of file.observations) {
-    if (typeof one.value === 'number' && one.quantity) one.value = Math.abs(one.value);
-    if (one.with !== undefined && one.with === one.channel) delete one.channel;
+    list?.forEach((entry, index) => (entry.id = `x${index}`));
+  for (const observation of file.observations) {
+    if (typeof observation.value === 'number' && observation.quantity) observation.value = Math.abs(observation.value);
+    if (observation.with !== undefined && observation.with === observation.channel) delete observation.channel;
   }
-  for (const one of file.repairs ?? []) one.after = null;
+  for (const repair of file.repairs ?? []) repair.after = null;
   for (const band of [file.vehicle.specs?.['sensorResistance'], file.vehicle.specs?.['airGap']])
     if (band?.min !== undefined && band.max !== undefined && band.min > band.max)
       [band.min, band.max] = [band.max, band.min];
@@ -40,8 +40,8 @@ test('any file that the contract admits is judged: no exception, chances in [0, 
       if (!read.ok) return;
       const file: CaseFile = read.value;
       const { ranking, segments, next, ignored } = assess(file);
-      for (const one of [...ranking, ...segments])
-        expect(Number.isFinite(one.probability) && one.probability >= 0 && one.probability <= 1).toBe(true);
+      for (const row of [...ranking, ...segments])
+        expect(Number.isFinite(row.probability) && row.probability >= 0 && row.probability <= 1).toBe(true);
       expect(segments).toHaveLength(7 * file.vehicle.channels.length);
       for (const move of next)
         expect([
@@ -50,8 +50,9 @@ test('any file that the contract admits is judged: no exception, chances in [0, 
           Number.isFinite(move.expectedSaving),
           move.why.length > 0,
         ]).toEqual([true, true, true, true]);
-      for (const one of ignored) expect(one.why.length).toBeGreaterThan(3);
-      for (const one of file.observations) expect(describeObservation(one, file).title.length).toBeGreaterThan(0);
+      for (const reason of ignored) expect(reason.why.length).toBeGreaterThan(3);
+      for (const observation of file.observations)
+        expect(describeObservation(observation, file).title.length).toBeGreaterThan(0);
       judged += 1;
     }),
     { numRuns: 60 },

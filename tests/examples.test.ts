@@ -27,8 +27,8 @@ const examples = files.flatMap((file) =>
   readFileSync(file, 'utf8')
     .split('\n')
     .flatMap((line): Example[] => {
-      const one = EXAMPLE.exec(line);
-      return one ? [{ file, call: one[1] ?? '', near: one[2] === '≈', wanted: one[3] ?? '' }] : [];
+      const match = EXAMPLE.exec(line);
+      return match ? [{ file, call: match[1] ?? '', near: match[2] === '≈', wanted: match[3] ?? '' }] : [];
     }),
 );
 
@@ -53,8 +53,8 @@ test('every exported function of core has a docstring', () => {
   const bare = files.flatMap((file) => {
     const text = readFileSync(file, 'utf8');
     return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)]
-      .filter((one) => !/\*\/\s*$/.test(one[2] ?? ''))
-      .map((one) => `${file}: ${one[3]}`);
+      .filter((match) => !/\*\/\s*$/.test(match[2] ?? ''))
+      .map((match) => `${file}: ${match[3]}`);
   });
   expect(files.length).toBeGreaterThan(50);
   expect(bare).toEqual([]);

@@ -16,9 +16,9 @@ if (!read.ok) throw new Error(read.problems[0]?.message);
 const file = read.value;
 const rows = example
   .split('\n')
-  .filter((one) => /^\| (front|[a-z]+-)/.test(one))
-  .map((one) =>
-    one
+  .filter((word) => /^\| (front|[a-z]+-)/.test(word))
+  .map((word) =>
+    word
       .split('|')
       .slice(1, -1)
       .map((cell) => cell.trim()),
@@ -33,19 +33,19 @@ describe('the worked example', () => {
   });
   const topics = ['code-named', 'code-failure', 'code-mixed', 'code-status', 'sensor-resistance'];
 
-  test.each(rows.filter((one) => one.length === 7))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
-    expect(ways.find((one) => one.faults[0]?.join() === cause)?.odds).toBeCloseTo(Number(odds), 5);
+  test.each(rows.filter((row) => row.length === 7))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
+    expect(ways.find((way) => way.faults[0]?.join() === cause)?.odds).toBeCloseTo(Number(odds), 5);
     const found = topics.map((topic) => {
-      const group = groups.find((one) => one.key.endsWith(`front-left|${topic}`));
+      const group = groups.find((group) => group.key.endsWith(`front-left|${topic}`));
       const view = group && viewOf(group, 'passive');
       return view?.likelihood(view.concerned([cause as Cause])).toFixed(4);
     });
     expect(found).toEqual(likelihoods);
   });
 
-  test.each(rows.filter((one) => one.length === 3))('%s %s with %s', (channel, fault, probability) =>
+  test.each(rows.filter((row) => row.length === 3))('%s %s with %s', (channel, fault, probability) =>
     expect(chanceOf(assess(file), fault ?? '', channel ?? null).toFixed(3)).toBe(probability),
   );
 
-  test('both tables were read', () => expect(rows.map((one) => one.length)).toEqual([7, 7, 7, 3, 3, 3]));
+  test('both tables were read', () => expect(rows.map((row) => row.length)).toEqual([7, 7, 7, 3, 3, 3]));
 });

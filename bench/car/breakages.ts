@@ -239,12 +239,14 @@ export const BREAKAGES: Readonly<Record<string, Breaks>> = {
 };
 
 function crossed(car: Car, channel: Channel, chance: Chance): Car {
-  const other = chance.pick(car.corners.filter((one) => one.channel !== channel));
+  const other = chance.pick(car.corners.filter((corner) => corner.channel !== channel));
   const swap: Readonly<Record<string, Channel>> = { [channel]: other.channel, [other.channel]: channel };
   return {
     ...car,
-    corners: car.corners.map((one) =>
-      swap[one.channel] ? { ...one, loom: { ...one.loom, crossedWith: swap[one.channel] ?? null } } : one,
+    corners: car.corners.map((corner) =>
+      swap[corner.channel]
+        ? { ...corner, loom: { ...corner.loom, crossedWith: swap[corner.channel] ?? null } }
+        : corner,
     ),
   };
 }
@@ -278,16 +280,19 @@ export function breakCar(car: Car, fault: FaultId, channel: Channel | null, chan
     case 'tyre-mismatch':
       return {
         ...car,
-        corners: car.corners.map((one) =>
-          one.channel === channel
-            ? { ...one, circumferenceM: one.circumferenceM * chance.pick([0.9, 0.92, 1.08, 1.1]) }
-            : one,
+        corners: car.corners.map((corner) =>
+          corner.channel === channel
+            ? { ...corner, circumferenceM: corner.circumferenceM * chance.pick([0.9, 0.92, 1.08, 1.1]) }
+            : corner,
         ),
       };
     default: {
       const breaks = BREAKAGES[fault];
       if (!breaks) throw new RangeError(`no breakage for "${fault}"`);
-      return { ...car, corners: car.corners.map((one) => (one.channel === channel ? breaks(one, chance) : one)) };
+      return {
+        ...car,
+        corners: car.corners.map((corner) => (corner.channel === channel ? breaks(corner, chance) : corner)),
+      };
     }
   }
 }

@@ -18,7 +18,7 @@ describe('the car obeys physics', () => {
 
   test('spacing loss: half a millimetre more gap costs e^(−2π·0.5/pitch) of the cut-in speed', () => {
     const wider = { ...corner, gapM: corner.gapM + 0.0005 };
-    const [near, far] = [corner, wider].map((one) => signalOf(one, car, chanceFrom(2)).cutInKmh);
+    const [near, far] = [corner, wider].map((corner) => signalOf(corner, car, chanceFrom(2)).cutInKmh);
     const pitch = ringPitchM(corner.ring.diameterM, corner.ring.teeth);
     expect((far ?? 0) / (near ?? 1)).toBeCloseTo(Math.exp((2 * Math.PI * 0.0005) / pitch), 6);
   });
@@ -40,18 +40,18 @@ describe('the car obeys physics', () => {
   test('a broken loom wire shows next to no volts at the plug, though nothing else is wrong', () => {
     const active = soundCar(FOUR, 'active', chanceFrom(3));
     const broken = breakCar(active, 'loom-open', 'rear-left', chanceFrom(3));
-    const volts = (one: typeof active) =>
-      readMeter(one.corners[2] ?? null, one, 'supply-at-plug', 'dc-voltage', 'still', chanceFrom(4)).value as number;
+    const volts = (car: typeof active) =>
+      readMeter(car.corners[2] ?? null, car, 'supply-at-plug', 'dc-voltage', 'still', chanceFrom(4)).value as number;
     expect(volts(active)).toBeGreaterThan(11);
     expect(volts(broken)).toBeLessThan(1);
   });
 });
 
 describe('every fault of the catalogue', () => {
-  const real = ALL_FAULTS.filter((one) => one.id !== 'stale-code');
+  const real = ALL_FAULTS.filter((row) => row.id !== 'stale-code');
 
-  test.each(real.map((one) => one.id))('%s breaks the car, and its repair makes it sound again', (fault) => {
-    const row = real.find((one) => one.id === fault);
+  test.each(real.map((row) => row.id))('%s breaks the car, and its repair makes it sound again', (fault) => {
+    const row = real.find((row) => row.id === fault);
     const type = row && row.often.passive > 0 ? 'passive' : 'active';
     const channel =
       row?.segment === 'supply' || fault === 'brake-switch' || fault === 'brake-fluid-low' ? null : 'rear-left';

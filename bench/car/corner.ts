@@ -106,8 +106,8 @@ const COIL_OHM = { least: 500, most: 5000, usual: 1200 } as const;
 /** What the manual prints for a car's coil: the middle one of those that can be sound, ohm at 20 °C. */
 export function typicalCoilOhm({ corners }: Pick<Car, 'corners'>): number {
   const sound = corners
-    .map((one) => one.sensor.coilOhm)
-    .filter((one) => one > COIL_OHM.least && one < COIL_OHM.most)
+    .map((corner) => corner.sensor.coilOhm)
+    .filter((value) => value > COIL_OHM.least && value < COIL_OHM.most)
     .sort((a, b) => a - b);
   return sound[Math.floor(sound.length / 2)] ?? COIL_OHM.usual;
 }

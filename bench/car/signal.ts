@@ -83,8 +83,8 @@ function isBroken(corner: Corner, moment: Moment, chance: Chance): boolean {
 /** Whether an active sensor is fed and heard: no break, no short, enough volts left. */
 export function isFed(corner: Corner, car: Car, chance: Chance, moment: Moment = AT_REST): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
-  const series = pairs.reduce((sum, one) => sum + one.ohm[0] + one.ohm[1], 0);
-  const shorted = pairs.some((one) => Math.min(one.bridgeOhm, ...one.toGroundOhm, one.toSupplyOhm) < 300);
+  const series = pairs.reduce((sum, pair) => sum + pair.ohm[0] + pair.ohm[1], 0);
+  const shorted = pairs.some((pair) => Math.min(pair.bridgeOhm, ...pair.toGroundOhm, pair.toSupplyOhm) < 300);
   const isStill = corner.sensor.chip === 'mute' || corner.sensor.chip === 'frozen';
   const dead = isStill || corner.sensor.coilOhm < 200 || corner.sensor.insulationOhm < 2000;
   return (

@@ -125,7 +125,7 @@ export function soundCorner(channel: Channel, type: SensorType, coilOhm: number,
 export function soundCar(channels: readonly Channel[], type: SensorType, chance: Chance): Car {
   const coilOhm = chance.pick([900, 1100, 1200, 1600, 2100]);
   return {
-    corners: channels.map((one) => aged(soundCorner(one, type, coilOhm, chance), chance.branch(one))),
+    corners: channels.map((channel) => aged(soundCorner(channel, type, coilOhm, chance), chance.branch(channel))),
     batteryVolt: chance.between(12.45, 12.8),
     crankingVolt: chance.between(10, 11.2),
     feedDropVolt: chance.between(0.05, 0.3),

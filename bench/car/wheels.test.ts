@@ -6,7 +6,7 @@ const WHEELS = ['front-left', 'front-right', 'rear-left', 'rear-right'] as const
 
 describe('wheels in a bend, against closed forms', () => {
   test('straight on all run alike', () => {
-    for (const one of WHEELS) expect(wheelKmh(one, { kmh: 50, steer: 0 })).toBe(50);
+    for (const channel of WHEELS) expect(wheelKmh(channel, { kmh: 50, steer: 0 })).toBe(50);
   });
   test('rear wheels run as their circles: (R ± t/2) / R', () => {
     const steer = Math.atan(USUAL_STANCE.wheelbaseM / 20);

@@ -41,7 +41,7 @@ const wires = fc.array(
 describe('laws of linear networks', () => {
   const made = (list: readonly (readonly [string, string, number])[]): Resistor[] => [
     ...list.filter(([from, to]) => from !== to).map(([from, to, ohm]) => r(from, to, ohm)),
-    ...NODES.slice(0, 4).map((one) => r(one, GROUND, 5e5)),
+    ...NODES.slice(0, 4).map((word) => r(word, GROUND, 5e5)),
   ];
 
   test('reciprocity: driving here and reading there is the same the other way round', () => {
@@ -63,13 +63,13 @@ describe('laws of linear networks', () => {
     fc.assert(
       fc.property(wires, (list) => {
         const resistors = made(list);
-        const [one, two] = [
+        const [entry, two] = [
           { from: GROUND, to: 'a', volt: 5, ohm: 100 },
           { from: GROUND, to: 'b', volt: 12, ohm: 470 },
         ];
-        const quiet = (source: typeof one) => ({ ...source, volt: 0 });
-        const at = (sources: (typeof one)[]) => solve({ resistors, sources }).get('c') ?? 0;
-        expect(at([one, two])).toBeCloseTo(at([one, quiet(two)]) + at([quiet(one), two]), 6);
+        const quiet = (source: typeof entry) => ({ ...source, volt: 0 });
+        const at = (sources: (typeof entry)[]) => solve({ resistors, sources }).get('c') ?? 0;
+        expect(at([entry, two])).toBeCloseTo(at([entry, quiet(two)]) + at([quiet(entry), two]), 6);
       }),
     );
   });

@@ -64,10 +64,10 @@ function solveLinear(matrix: number[][], right: number[]): number[] {
  * @example solve({ resistors: [{ from: 'a', to: GROUND, ohm: 10 }], sources: [{ from: GROUND, to: 'a', volt: 2, ohm: 10 }] }).get('a') // ≈ 1
  */
 export function solve({ resistors, sources }: Network): ReadonlyMap<string, number> {
-  const names = [...new Set([...resistors, ...sources].flatMap((one) => [one.from, one.to]))].filter(
-    (one) => one !== GROUND,
+  const names = [...new Set([...resistors, ...sources].flatMap((resistor) => [resistor.from, resistor.to]))].filter(
+    (word) => word !== GROUND,
   );
-  const index = new Map(names.map((one, at) => [one, at]));
+  const index = new Map(names.map((name, at) => [name, at]));
   const matrix = names.map(() => new Array<number>(names.length).fill(0));
   const right = new Array<number>(names.length).fill(0);
   const add = (row: number | undefined, column: number | undefined, value: number): void => {
@@ -82,16 +82,16 @@ export function solve({ resistors, sources }: Network): ReadonlyMap<string, numb
     add(b, a, -g);
   };
   names.forEach((_one, at) => add(at, at, 1 / FLOATING_OHM));
-  for (const one of resistors) join(one.from, one.to, one.ohm);
-  for (const one of sources) {
-    join(one.from, one.to, one.ohm);
-    const ampere = one.volt * conductance(one.ohm);
-    const [a, b] = [index.get(one.from), index.get(one.to)];
+  for (const resistor of resistors) join(resistor.from, resistor.to, resistor.ohm);
+  for (const source of sources) {
+    join(source.from, source.to, source.ohm);
+    const ampere = source.volt * conductance(source.ohm);
+    const [a, b] = [index.get(source.from), index.get(source.to)];
     if (a !== undefined) right[a] = (right[a] ?? 0) - ampere;
     if (b !== undefined) right[b] = (right[b] ?? 0) + ampere;
   }
   const volts = solveLinear(matrix, right);
-  return new Map([[GROUND, 0], ...names.map((one, at) => [one, volts[at] ?? 0] as const)]);
+  return new Map([[GROUND, 0], ...names.map((name, at) => [name, volts[at] ?? 0] as const)]);
 }
 
 /** Volt between two nodes, `to` against `from`; a node that isn't there floats at ground. */

@@ -57,7 +57,7 @@ export interface Display {
 
 /** The range that somebody ends on who turns down until the next one would overload. */
 function bestRange(value: number, ranges: readonly number[]): number {
-  return ranges.find((one) => Math.abs(value) < one) ?? ranges.at(-1) ?? 1;
+  return ranges.find((range) => Math.abs(value) < range) ?? ranges.at(-1) ?? 1;
 }
 
 /**

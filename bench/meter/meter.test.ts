@@ -73,11 +73,11 @@ describe('any two points of the circuit', () => {
         for (const black of POINTS) {
           if (red === black) continue;
           const probe = (a: Point, b: Point): FreeProbe => ({ dial, red: a, black: b, plugs: OPEN });
-          const [one, other] = [probe(red, black), probe(black, red)].map(
-            (each) => readFreely(each, corner, car, EXACT, chanceFrom(1)).value,
+          const [entry, other] = [probe(red, black), probe(black, red)].map(
+            (freeProbe) => readFreely(freeProbe, corner, car, EXACT, chanceFrom(1)).value,
           );
-          if (typeof one === 'number' && typeof other === 'number') expect(one).toBeCloseTo(other, 6);
-          else expect(one).toBe(other);
+          if (typeof entry === 'number' && typeof other === 'number') expect(entry).toBeCloseTo(other, 6);
+          else expect(entry).toBe(other);
         }
   });
 

@@ -70,7 +70,7 @@ export function observed(entry: Entry, strategy: Strategy): Code {
 
 /** Other modules miss the wheel speeds once the brake module has given them up. */
 export function echoesOf(memory: Memory, strategy: Strategy): readonly Found[] {
-  const isGivenUp = memory.some((one) => one.module === 'abs' && one.isConfirmed && one.channel !== null);
+  const isGivenUp = memory.some((entry) => entry.module === 'abs' && entry.isConfirmed && entry.channel !== null);
   return isGivenUp
     ? strategy.echoes.map(({ module, code }) => ({ text: code, module, channel: null, by: 'signal' as const }))
     : [];
@@ -81,7 +81,7 @@ export function supplyFindings(car: Car, chance: Chance): readonly Finding[] {
   if (car.feedDropVolt <= 2 || car.feedDropVolt >= 5) return [];
   return car.corners
     .filter(() => chance.hits(0.5))
-    .map((one) => ({ channel: one.channel, byte: '16', by: 'circuit' as const }));
+    .map((corner) => ({ channel: corner.channel, byte: '16', by: 'circuit' as const }));
 }
 
 const beside = (text: string, module: Found['module']): Found => ({ text, module, channel: null, by: 'circuit' });

@@ -33,7 +33,7 @@ const ROAD: readonly { readonly moment: Moment; readonly kmh: number }[] = [
 
 /** Whether any conductor of a corner opens now and then. */
 export function isShaky({ sensor, lead, plug, loom, modulePlug }: Corner): boolean {
-  return [sensor, lead, plug, loom, modulePlug].some((one) => one.shaky !== null);
+  return [sensor, lead, plug, loom, modulePlug].some((sensor) => sensor.shaky !== null);
 }
 
 /** The moments of a drive in this weather. */
@@ -50,7 +50,7 @@ function circuitOnRoad(corner: Corner, car: Car, isWet: boolean, strategy: Strat
     return byte ? [{ channel: corner.channel, byte, by: 'circuit', moment, kmh }] : [];
   });
   const hasPassed = found.length > 0 && found.length < asked.length;
-  return hasPassed ? found.map((one) => ({ ...one, byte: strategy.passingByte ?? one.byte })) : found;
+  return hasPassed ? found.map((finding) => ({ ...finding, byte: strategy.passingByte ?? finding.byte })) : found;
 }
 
 /**

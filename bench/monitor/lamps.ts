@@ -15,23 +15,25 @@ const SAGS_VOLT = 9.4;
 
 /** What all findings of some drives have in common, of what does not act all the time. */
 function conditionsOf(moving: readonly MovingFinding[]): readonly Pattern[] {
-  const always = (acts: (one: MovingFinding) => boolean): boolean => moving.length > 0 && moving.every(acts);
+  const always = (acts: (finding: MovingFinding) => boolean): boolean => moving.length > 0 && moving.every(acts);
   return [
-    ...(always((one) => one.moment.isSteered) ? (['when-turning'] as const) : []),
-    ...(always((one) => one.moment.moved === 'all' && !one.moment.isSteered) ? (['on-bumps'] as const) : []),
-    ...(always((one) => one.moment.isHot) ? (['when-hot'] as const) : []),
-    ...(always((one) => one.moment.isWet) ? (['when-wet'] as const) : []),
+    ...(always((finding) => finding.moment.isSteered) ? (['when-turning'] as const) : []),
+    ...(always((finding) => finding.moment.moved === 'all' && !finding.moment.isSteered)
+      ? (['on-bumps'] as const)
+      : []),
+    ...(always((finding) => finding.moment.isHot) ? (['when-hot'] as const) : []),
+    ...(always((finding) => finding.moment.isWet) ? (['when-wet'] as const) : []),
   ];
 }
 
 /** How the lamps behaved on the last drives: a lamp that only a clean drive puts out is lit from key-on where every drive fails. */
 function patternOf(trips: readonly Trip[], isLatched: boolean, strategy: Strategy, chance: Chance): readonly Pattern[] {
-  const found = trips.filter((one) => one.atKeyOn.length + one.moving.length > 0);
+  const found = trips.filter((trip) => trip.atKeyOn.length + trip.moving.length > 0);
   const isEveryTime = found.length === trips.length;
-  const isAtKey = found.every((one) => one.atKeyOn.length > 0) || strategy.lampGoesOut === 'after-drive';
+  const isAtKey = found.every((trip) => trip.atKeyOn.length > 0) || strategy.lampGoesOut === 'after-drive';
   if (isLatched || (isEveryTime && isAtKey)) return ['steady-from-key-on'];
-  const moving = found.flatMap((one) => one.moving);
-  const isLasting = isEveryTime && found.every((one) => !one.isPassing);
+  const moving = found.flatMap((trip) => trip.moving);
+  const isLasting = isEveryTime && found.every((trip) => !trip.isPassing);
   if (isLasting) return ['after-moving-off'];
   const conditions = conditionsOf(moving).filter(() => chance.hits(NOTICED));
   return ['intermittent', ...conditions];
@@ -45,7 +47,7 @@ function patternOf(trips: readonly Trip[], isLatched: boolean, strategy: Strateg
 export function lampsSeen(car: Car, memory: Memory, trips: readonly Trip[], strategy: Strategy, chance: Chance): Seen {
   const sags = car.crankingVolt < SAGS_VOLT;
   const isShared = car.feedDropVolt > 2 || !car.brakeSwitchWorks || sags;
-  const hasFailed = trips.some((one) => one.atKeyOn.length + one.moving.length > 0);
+  const hasFailed = trips.some((trip) => trip.atKeyOn.length + trip.moving.length > 0);
   const isLatched = strategy.lampGoesOut === 'after-erase' && isLampLit(memory, strategy);
   const isLit = hasFailed || isLatched || isShared || (car.fluidIsLow && chance.hits(0.4));
   const many = sags && chance.hits(0.5) ? (['engine', 'airbag', 'service'] as const) : [];

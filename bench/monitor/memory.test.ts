@@ -23,7 +23,7 @@ function drive(memory: Memory, make: Strategy, found: Found | null, odometerKm =
   const fresh = nextCycle(memory, make, true);
   return found ? remembered(fresh, found, { ...FRAME, odometerKm }, make, false) : fresh;
 }
-const status = (memory: Memory): string => memory.map((one) => statusFromByte(statusByteOf(one))).join();
+const status = (memory: Memory): string => memory.map((entry) => statusFromByte(statusByteOf(entry))).join();
 
 describe('a module’s memory', () => {
   test('a circuit fault is confirmed at once, a signal fault after as many drives as the make wants', () => {
@@ -37,7 +37,7 @@ describe('a module’s memory', () => {
   test('a fault seen twice in one drive counts as one drive', () => {
     const make = strategy();
     const twice = remembered(drive([], make, SIGNAL), SIGNAL, FRAME, make, false);
-    expect(twice.map((one) => one.failed)).toEqual([1]);
+    expect(twice.map((entry) => entry.failed)).toEqual([1]);
     expect(status(twice)).toBe('pending');
   });
 
@@ -75,7 +75,7 @@ describe('a module’s memory', () => {
     const failing = remembered([], CIRCUIT, FRAME, make, true);
     const keyed = nextCycle(failing, make, false);
     const driven = nextCycle(nextCycle(keyed, make, true), make, true);
-    expect([failing, keyed, driven].map((one) => isLampLit(one, make))).toEqual(lit);
+    expect([failing, keyed, driven].map((memory) => isLampLit(memory, make))).toEqual(lit);
     expect(isLampLit([], make)).toBe(false);
   });
 

@@ -52,7 +52,7 @@ function confirms(entry: Pick<Entry, 'by' | 'failed'>, strategy: Strategy): bool
  * @returns memory with the code in it: pending, or confirmed.
  */
 export function remembered(memory: Memory, found: Found, frame: Frame, strategy: Strategy, isNow: boolean): Memory {
-  const old = memory.find((one) => one.text === found.text && one.module === found.module);
+  const old = memory.find((entry) => entry.text === found.text && entry.module === found.module);
   const failed = (old?.failed ?? 0) + (old?.failedThisCycle ? 0 : 1);
   const entry: Entry = {
     ...found,
@@ -63,7 +63,7 @@ export function remembered(memory: Memory, found: Found, frame: Frame, strategy:
     clean: 0,
     frame: old?.frame ?? frame,
   };
-  return [...memory.filter((one) => one !== old), entry];
+  return [...memory.filter((entry) => entry !== old), entry];
 }
 
 /**
@@ -71,10 +71,10 @@ export function remembered(memory: Memory, found: Found, frame: Frame, strategy:
  * @param memory before. @param strategy of the module. @param wasDriven whether the cycle that ends was a drive. @returns memory at key-on.
  */
 export function nextCycle(memory: Memory, strategy: Strategy, wasDriven: boolean): Memory {
-  return memory.flatMap((one): Entry[] => {
-    const clean = one.failedThisCycle ? 0 : one.clean + (wasDriven ? 1 : 0);
-    const isForgotten = clean >= (one.isConfirmed ? strategy.healsAfter : 1);
-    return isForgotten ? [] : [{ ...one, isFailing: false, failedThisCycle: false, clean }];
+  return memory.flatMap((entry): Entry[] => {
+    const clean = entry.failedThisCycle ? 0 : entry.clean + (wasDriven ? 1 : 0);
+    const isForgotten = clean >= (entry.isConfirmed ? strategy.healsAfter : 1);
+    return isForgotten ? [] : [{ ...entry, isFailing: false, failedThisCycle: false, clean }];
   });
 }
 
@@ -97,7 +97,9 @@ export function statusByteOf(entry: Entry): number {
 export function isLampLit(memory: Memory, strategy: Strategy): boolean {
   const needsClean = { 'at-key-on': 0, 'after-drive': 1, 'after-erase': Infinity }[strategy.lampGoesOut];
   return memory.some(
-    (one) =>
-      one.module === 'abs' && one.isConfirmed && (one.isFailing || one.failedThisCycle || one.clean < needsClean),
+    (entry) =>
+      entry.module === 'abs' &&
+      entry.isConfirmed &&
+      (entry.isFailing || entry.failedThisCycle || entry.clean < needsClean),
   );
 }

@@ -29,8 +29,8 @@ function made(fault: FaultId, own: Partial<Strategy> = {}, particulars: Particul
   });
 }
 const world = (...of: Parameters<typeof made>): World => new World(made(...of), chanceFrom(9));
-const codes = (one: World): string[] =>
-  one.readCodes().flatMap((each) => (each.kind === 'code' ? [`${each.code} ${each.status}`] : []));
+const codes = (draft: World): string[] =>
+  draft.readCodes().flatMap((readCode) => (readCode.kind === 'code' ? [`${readCode.code} ${readCode.status}`] : []));
 
 describe('what the module finds when', () => {
   test('a broken lead is current at key-on; a wide gap is stored, noted at the speed where wheels are compared', () => {
@@ -44,36 +44,36 @@ describe('what the module finds when', () => {
     expect(codes(world('lead-open', { testsAtKeyOn: false, openByte: '13' }))).toEqual(['C0031-13 stored']));
 
   test('other modules complain once the brake module has given a wheel up, and each forgets its own', () => {
-    const one = world('lead-open', { openByte: '13', echoes: [{ module: 'engine', code: 'P0500' }] });
-    expect(codes(one)).toContain('P0500 stored');
-    one.forget('engine');
-    expect(codes(one)).toEqual(['C0031-13 current']);
+    const draft = world('lead-open', { openByte: '13', echoes: [{ module: 'engine', code: 'P0500' }] });
+    expect(codes(draft)).toContain('P0500 stored');
+    draft.forget('engine');
+    expect(codes(draft)).toEqual(['C0031-13 current']);
   });
 
   test('an old car flashes two digits, which its manual explains, and answers no reader', () => {
-    const one = world('lead-open', { speaks: 'by-lamp', typed: false });
-    expect(codes(one)).toEqual(['21 unknown']);
+    const draft = world('lead-open', { speaks: 'by-lamp', typed: false });
+    expect(codes(draft)).toEqual(['21 unknown']);
     expect(flashesOf(['21'], 'counts')).toHaveLength(4);
-    expect(one.readByReader(4)).toEqual([{ kind: 'no-answer', module: 'abs' }]);
-    const meanings = one.vehicle.codeMeanings;
+    expect(draft.readByReader(4)).toEqual([{ kind: 'no-answer', module: 'abs' }]);
+    const meanings = draft.vehicle.codeMeanings;
     if (meanings) expect(meanings['21']).toMatchObject({ channel: 'front-left', failure: 'circuit' });
-    expect(validate({ format: 'zelf-case', version: 1, vehicle: one.vehicle, observations: [] }).ok).toBe(true);
+    expect(validate({ format: 'zelf-case', version: 1, vehicle: draft.vehicle, observations: [] }).ok).toBe(true);
   });
 
   test('an old code carries the odometer reading of its day', () => {
-    const one = world('stale-code');
-    const [code] = one.readCodes();
+    const draft = world('stale-code');
+    const [code] = draft.readCodes();
     expect(code).toMatchObject({ kind: 'code', status: 'stored' });
     const odometer = code?.kind === 'code' ? code.odometer : 0;
-    expect((one.vehicle.odometer ?? 0) - (odometer ?? 0)).toBeGreaterThan(150);
-    expect(one.isLampLit).toBe(false);
+    expect((draft.vehicle.odometer ?? 0) - (odometer ?? 0)).toBeGreaterThan(150);
+    expect(draft.isLampLit).toBe(false);
   });
 
   test('a drive without an erase tells whether the lamp went out by itself', () => {
-    const one = world('lead-open', { lampGoesOut: 'after-drive', healsAfter: 40 });
-    expect(one.observe('drive', null)).toMatchObject([{ kind: 'drive', result: 'lamps-came-back' }]);
-    one.repair('repaired-wire:lead', 'front-left');
-    expect(one.observe('drive', null)).toMatchObject([{ kind: 'drive', result: 'lamps-stayed-out' }]);
+    const draft = world('lead-open', { lampGoesOut: 'after-drive', healsAfter: 40 });
+    expect(draft.observe('drive', null)).toMatchObject([{ kind: 'drive', result: 'lamps-came-back' }]);
+    draft.repair('repaired-wire:lead', 'front-left');
+    expect(draft.observe('drive', null)).toMatchObject([{ kind: 'drive', result: 'lamps-stayed-out' }]);
   });
 });
 
@@ -85,10 +85,10 @@ describe('a break that comes and goes', () => {
       {
         car: (car) => ({
           ...car,
-          corners: car.corners.map((one) =>
-            one.channel === 'front-left'
-              ? { ...one, lead: { ...one.lead, shaky: { by, opensAtRest: 0, opensUnder: 1 } } }
-              : one,
+          corners: car.corners.map((corner) =>
+            corner.channel === 'front-left'
+              ? { ...corner, lead: { ...corner.lead, shaky: { by, opensAtRest: 0, opensUnder: 1 } } }
+              : corner,
           ),
         }),
       },
@@ -104,7 +104,7 @@ describe('a break that comes and goes', () => {
     const { moving, atKeyOn } = driveTrip(car, isWet, strategy, chanceFrom(3));
     expect(atKeyOn).toEqual([]);
     expect(moving.length).toBeGreaterThan(1);
-    expect(moving.every((one) => acts(one.moment))).toBe(true);
+    expect(moving.every((finding) => acts(finding.moment))).toBe(true);
   });
 
   test('by water stays whole in the dry', () => {
@@ -124,8 +124,8 @@ describe('a break that comes and goes', () => {
   });
 
   test('a hand that flexes the lead makes the reading jump, standing still it reads as it should', () => {
-    const one = new World(shaky('steering'), chanceFrom(4));
-    expect(one.observe('meter:sensor:resistance', 'front-left', 'wiggle')).toMatchObject([{ unsteady: true }]);
-    expect(one.observe('meter:sensor:resistance', 'front-left')).not.toMatchObject([{ unsteady: true }]);
+    const draft = new World(shaky('steering'), chanceFrom(4));
+    expect(draft.observe('meter:sensor:resistance', 'front-left', 'wiggle')).toMatchObject([{ unsteady: true }]);
+    expect(draft.observe('meter:sensor:resistance', 'front-left')).not.toMatchObject([{ unsteady: true }]);
   });
 });

@@ -19,8 +19,8 @@ function frameOf(car: Car, odometerKm: number, kmh: number, isHot: boolean): Fra
 /** What lasts beside the channels, at any key-on. */
 function beside(car: Car, memory: Memory, strategy: Strategy, frame: Frame, chance: Chance): Memory {
   const shared = sharedCodes(car, strategy, chance);
-  const supply = supplyFindings(car, chance).map((one) => codeOf(one, strategy));
-  return [...shared, ...supply].reduce((kept, one) => remembered(kept, one, frame, strategy, true), memory);
+  const supply = supplyFindings(car, chance).map((supplyFinding) => codeOf(supplyFinding, strategy));
+  return [...shared, ...supply].reduce((kept, found) => remembered(kept, found, frame, strategy, true), memory);
 }
 
 /**
@@ -38,7 +38,7 @@ export function keyOn(
   const frame = frameOf(car, odometerKm, 0, false);
   const found = keyOnTest(car, strategy, chance);
   const fresh = beside(car, nextCycle(memory, strategy, false), strategy, frame, chance);
-  const kept = found.reduce((sum, one) => remembered(sum, codeOf(one, strategy), frame, strategy, true), fresh);
+  const kept = found.reduce((sum, finding) => remembered(sum, codeOf(finding, strategy), frame, strategy, true), fresh);
   return { found: found.length > 0, memory: kept };
 }
 
@@ -58,16 +58,16 @@ export function onTheRoad(
   const trip = driveTrip(car, isWet, strategy, chance);
   const atKey = frameOf(car, odometerKm, 0, false);
   let kept = beside(car, nextCycle(memory, strategy, true), strategy, atKey, chance);
-  for (const one of trip.atKeyOn) kept = remembered(kept, codeOf(one, strategy), atKey, strategy, true);
-  const seen = new Set(trip.atKeyOn.map((one) => one.channel));
-  for (const one of trip.moving) {
-    if (seen.has(one.channel)) continue;
-    seen.add(one.channel);
-    const frame = frameOf(car, odometerKm, one.kmh, one.moment.isHot);
-    kept = remembered(kept, codeOf(one, strategy), frame, strategy, false);
+  for (const finding of trip.atKeyOn) kept = remembered(kept, codeOf(finding, strategy), atKey, strategy, true);
+  const seen = new Set(trip.atKeyOn.map((finding) => finding.channel));
+  for (const finding of trip.moving) {
+    if (seen.has(finding.channel)) continue;
+    seen.add(finding.channel);
+    const frame = frameOf(car, odometerKm, finding.kmh, finding.moment.isHot);
+    kept = remembered(kept, codeOf(finding, strategy), frame, strategy, false);
   }
   const flood = frameOf({ ...car, batteryVolt: car.crankingVolt - 1.4 }, odometerKm, 0, false);
-  for (const one of floodCodes(car, strategy, chance)) kept = remembered(kept, one, flood, strategy, false);
-  for (const one of echoesOf(kept, strategy)) kept = remembered(kept, one, atKey, strategy, false);
+  for (const floodCode of floodCodes(car, strategy, chance)) kept = remembered(kept, floodCode, flood, strategy, false);
+  for (const echoe of echoesOf(kept, strategy)) kept = remembered(kept, echoe, atKey, strategy, false);
   return { trip, memory: kept };
 }

@@ -29,10 +29,10 @@ function pairsOf(corner: Corner): readonly Pair[] {
 /** Faults that any input sees as a short, whichever sensor. */
 function shortOf(corner: Corner): string | null {
   const pairs = pairsOf(corner);
-  if (pairs.some((one) => one.toSupplyOhm < 1000)) return '12';
-  if (pairs.some((one) => Math.min(...one.toGroundOhm) < LEAK_OHM) || corner.sensor.insulationOhm < LEAK_OHM)
+  if (pairs.some((pair) => pair.toSupplyOhm < 1000)) return '12';
+  if (pairs.some((pair) => Math.min(...pair.toGroundOhm) < LEAK_OHM) || corner.sensor.insulationOhm < LEAK_OHM)
     return '11';
-  return pairs.some((one) => one.bridgeOhm < BRIDGE_OHM) ? '01' : null;
+  return pairs.some((pair) => pair.bridgeOhm < BRIDGE_OHM) ? '01' : null;
 }
 
 /**

@@ -30,7 +30,7 @@ export interface Debrief {
 function beliefIn(file: CaseFile, faults: readonly HiddenFault[]): number {
   const { ranking } = assess(file);
   return faults.reduce((most, fault) => {
-    const row = ranking.find((one) => one.fault === fault.fault && one.channel === fault.channel);
+    const row = ranking.find((row) => row.fault === fault.fault && row.channel === fault.channel);
     return Math.max(most, row?.probability ?? 0);
   }, 0);
 }
@@ -61,7 +61,7 @@ export function debriefOf(practice: Practice): Debrief {
     partsForNothing: own.partsForNothing,
     moves,
     leastCost: knowsTheFault(worldOf(practice)).cost,
-    leastRepairs: known.rightRepairs.map((one) => one.repair),
+    leastRepairs: known.rightRepairs.map((repair) => repair.repair),
     adviser: { cost: other.outcome.cost, isRight: other.outcome.repairedRightly, road: other.road },
   };
 }

@@ -43,11 +43,13 @@ function coilsInBand(vehicle: Vehicle): (car: Car) => Car {
   const band = vehicle.specs?.sensorResistance;
   if (!band) return (car) => car;
   const drawnOhm = (car: Car): number =>
-    Math.max(...car.corners.map((one) => one.sensor.coilOhm).filter((one) => one < 5000), 1);
+    Math.max(...car.corners.map((corner) => corner.sensor.coilOhm).filter((value) => value < 5000), 1);
   return (car) => {
     const scale = (band.min + band.max) / 2 / drawnOhm(car);
-    const fit = (one: Corner): Corner =>
-      one.sensor.coilOhm < 5000 ? { ...one, sensor: { ...one.sensor, coilOhm: one.sensor.coilOhm * scale } } : one;
+    const fit = (corner: Corner): Corner =>
+      corner.sensor.coilOhm < 5000
+        ? { ...corner, sensor: { ...corner.sensor, coilOhm: corner.sensor.coilOhm * scale } }
+        : corner;
     return { ...car, corners: car.corners.map(fit) };
   };
 }
@@ -60,10 +62,10 @@ export function twinWorld({ vehicle, likely }: TwinOf, seed: number): World {
   const chance = chanceFrom(seed);
   const channels = vehicle.channels.length > 0 ? vehicle.channels : FOUR;
   const stale: HiddenFault = { channel: channels[0] ?? null, fault: 'stale-code' };
-  const drawn = likely.length > 0 ? chance.weighted(likely.map((one) => [one, one.probability] as const)) : stale;
+  const drawn = likely.length > 0 ? chance.weighted(likely.map((row) => [row, row.probability] as const)) : stale;
   const fault: HiddenFault = { channel: drawn.channel, fault: drawn.fault };
-  const told = vehicle.sensorTypes?.[fault.channel ?? channels[0] ?? 'front-left'];
-  const type = told ?? (faultRow(fault.fault).often.passive > 0 ? 'passive' : 'active');
+  const known = vehicle.sensorTypes?.[fault.channel ?? channels[0] ?? 'front-left'];
+  const type = known ?? (faultRow(fault.fault).often.passive > 0 ? 'passive' : 'active');
   const own = { vehicle: { ...vehicle, channels }, car: coilsInBand(vehicle) };
   let made = makeCar(channels, type, [fault], chance.branch('car 0'), own);
   for (let draw = 1; draw < MOST_DRAWS && made.memory.length === 0 && !made.car.fluidIsLow; draw += 1)

@@ -114,7 +114,7 @@ export const TWIN: Level = {
 
 /** The level of an id. @throws RangeError for one that there isn't. */
 export function levelOf(id: string): Level {
-  const level = [...LEVELS, TWIN].find((one) => one.id === id);
+  const level = [...LEVELS, TWIN].find((level) => level.id === id);
   if (!level) throw new RangeError(`there is no level "${id}"`);
   return level;
 }

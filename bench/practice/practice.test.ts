@@ -21,7 +21,7 @@ const OPEN = { sensor: true, module: true };
 const FIRST: Practice = { level: 'first', seed: 3, actions: [] };
 
 describe('practice cars', () => {
-  test.each(LEVELS.map((one) => [one.id, one] as const))(
+  test.each(LEVELS.map((level) => [level.id, level] as const))(
     '%s: the fault is of the level, car and file are right',
     (id, level) => {
       for (let seed = 0; seed < 12; seed += 1) {
@@ -39,10 +39,10 @@ describe('practice cars', () => {
 
 describe('a session', () => {
   test('the same actions give the same car, readings and bill', () => {
-    const [one, other] = [0, 1].map(() => new PracticeSession({ ...FIRST, actions: ROAD }));
-    expect(one?.ledger.file).toEqual(other?.ledger.file);
-    expect(one?.ledger.cost).toBe(other?.ledger.cost);
-    expect(one?.log.map((each) => each.move)).toEqual([
+    const [practiceSession, other] = [0, 1].map(() => new PracticeSession({ ...FIRST, actions: ROAD }));
+    expect(practiceSession?.ledger.file).toEqual(other?.ledger.file);
+    expect(practiceSession?.ledger.cost).toBe(other?.ledger.cost);
+    expect(practiceSession?.log.map((logged) => logged.move)).toEqual([
       'code',
       'meter:sensor:resistance',
       'ask:history',
@@ -53,7 +53,7 @@ describe('a session', () => {
   });
   test('step by step is the same as all at once', () => {
     const stepwise = new PracticeSession(FIRST);
-    ROAD.forEach((one) => stepwise.act(one));
+    ROAD.forEach((practiceAction) => stepwise.act(practiceAction));
     expect(stepwise.ledger.file).toEqual(new PracticeSession({ ...FIRST, actions: ROAD }).ledger.file);
   });
   test('what the manual says is learnt for a price', () => {
@@ -76,7 +76,7 @@ describe('the debrief', () => {
     expect(found.isRight).toBe(true);
     expect(found.moves).toHaveLength(ROAD.length);
     expect(found.cost).toBeCloseTo(
-      found.moves.reduce((sum, one) => sum + one.cost, 0),
+      found.moves.reduce((sum, move) => sum + move.cost, 0),
       6,
     );
     expect(found.leastCost).toBeLessThan(found.cost);
@@ -95,7 +95,7 @@ describe('probes on the drawn bench', () => {
   test('every pair, dial and plug gives a check of the contract or a hint, the same both ways round', () => {
     const known = new Set<string>(
       Object.entries(METER_QUANTITIES).flatMap(([point, quantities]) =>
-        quantities.map((one) => `meter:${point}:${one}`),
+        quantities.map((quantity) => `meter:${point}:${quantity}`),
       ),
     );
     const found = new Set<string>();
@@ -111,7 +111,7 @@ describe('probes on the drawn bench', () => {
               found.add(setting.check);
             }
           }
-    expect([...known].filter((one) => !found.has(one))).toEqual([]);
+    expect([...known].filter((word) => !found.has(word))).toEqual([]);
   });
   test.each([
     ['free', 'ohm', 'S1', 'S2', { sensor: false, module: false }, 'Open the sensor’s plug first'],

@@ -149,8 +149,8 @@ function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Set
 export function settingOf(dial: Dial, red: Point | null, black: Point | null, plugs: Plugs): Setting {
   if (!red || !black) return hint('Put both probes on points of the circuit.');
   if (red === black) return hint('Both probes on one point: that is how leads are zeroed.');
-  const rows = ROWS.filter((one) => isPair(one, red, black));
-  const row = rows.find((one) => one.dials.includes(dial));
+  const rows = ROWS.filter((row) => isPair(row, red, black));
+  const row = rows.find((row) => row.dials.includes(dial));
   if (!row) return whyNot(rows, dial, red, black);
   const wrong = (wanted: Row['sensorPlug'], isOpen: boolean): boolean =>
     wanted !== 'any' && (wanted === 'open') !== isOpen;

@@ -20,7 +20,7 @@ export interface SampleCar {
 const FOUR = ['front-left', 'front-right', 'rear-left', 'rear-right'] as const;
 
 function allOf<T>(channels: readonly Channel[], type: T): Partial<Record<Channel, T>> {
-  return Object.fromEntries(channels.map((one) => [one, type]));
+  return Object.fromEntries(channels.map((channel) => [channel, type]));
 }
 
 /** A 2009 estate, shared by an allotment society. */
@@ -89,7 +89,7 @@ export const PEBBLE: Vehicle = {
 };
 
 function at(car: Car, channel: Channel, alter: (corner: Corner) => Corner): Car {
-  return { ...car, corners: car.corners.map((one) => (one.channel === channel ? alter(one) : one)) };
+  return { ...car, corners: car.corners.map((corner) => (corner.channel === channel ? alter(corner) : corner)) };
 }
 
 /** Every sound coil about this, at 20 °C. */
@@ -97,9 +97,9 @@ function withCoils(car: Car, ohm: number): Car {
   const spread = [0.99, 1.01, 1, 1.015];
   return {
     ...car,
-    corners: car.corners.map((one, place) => ({
-      ...one,
-      sensor: { ...one.sensor, coilOhm: ohm * (spread[place] ?? 1) },
+    corners: car.corners.map((corner, place) => ({
+      ...corner,
+      sensor: { ...corner.sensor, coilOhm: ohm * (spread[place] ?? 1) },
     })),
   };
 }
@@ -129,10 +129,10 @@ export const TANSY_FLOODED: SampleCar = {
     at(
       withCoils({ ...car, partCelsius: LANE_CELSIUS, batteryVolt: 12.58, crankingVolt: 10.6 }, 1172),
       'rear-right',
-      (one) => ({
-        ...one,
+      (corner) => ({
+        ...corner,
         sensor: {
-          ...one.sensor,
+          ...corner.sensor,
           coilOhm: copperAt(WET_COIL_OHM, LANE_CELSIUS, 20),
           insulationOhm: 4e8,
           strength: 0.3,
@@ -150,7 +150,7 @@ export const BERTIE_DEAF: SampleCar = {
   history: [{ kind: 'history', event: 'wheel-bearing', channel: 'front-left', ago: 7 }],
   strategy: { ...TYPED, silentByte: '31' },
   particular: (car) =>
-    at(car, 'front-left', (one) => ({ ...one, ring: { ...one.ring, kind: 'reversed', look: 'reversed' } })),
+    at(car, 'front-left', (corner) => ({ ...corner, ring: { ...corner.ring, kind: 'reversed', look: 'reversed' } })),
 };
 
 /** The loom breaks strand by strand where it passes the waste-water tank. */
@@ -161,8 +161,8 @@ export const PEBBLE_LOOM: SampleCar = {
   history: [],
   strategy: { ...TYPED, passingByte: '1F' },
   particular: (car) =>
-    at(withCoils(car, 1376), 'rear-axle', (one) => ({
-      ...one,
-      loom: { ...one.loom, shaky: { by: 'shaking', opensAtRest: 0.04, opensUnder: 0.85 }, look: 'chafed' },
+    at(withCoils(car, 1376), 'rear-axle', (corner) => ({
+      ...corner,
+      loom: { ...corner.loom, shaky: { by: 'shaking', opensAtRest: 0.04, opensUnder: 0.85 }, look: 'chafed' },
     })),
 };

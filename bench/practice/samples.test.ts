@@ -14,8 +14,8 @@ describe('the sample garage on the bench', () => {
       const [coil] = world.observe('meter:module-end:resistance', 'rear-right');
       const [twin] = world.observe('meter:module-end:resistance', 'rear-left');
       const [battery] = world.observe('meter:battery:dc-voltage', null);
-      const value = (one: typeof coil): number =>
-        one?.kind === 'meter' && typeof one.value === 'number' ? one.value : NaN;
+      const value = (seen: typeof coil): number =>
+        seen?.kind === 'meter' && typeof seen.value === 'number' ? seen.value : NaN;
       expect(value(coil)).toBeGreaterThan(375);
       expect(value(coil)).toBeLessThan(405);
       expect(value(twin)).toBeGreaterThan(1080);
@@ -46,7 +46,7 @@ describe('the sample garage on the bench', () => {
   test('each car’s right repair makes it sound', () => {
     for (const level of ['first', 'bearing', 'tank'] as const) {
       const world = drawPractice(level, 4);
-      for (const one of world.rightRepairs) expect(world.repair(one.repair, one.channel).result).toBe('fixed');
+      for (const repair of world.rightRepairs) expect(world.repair(repair.repair, repair.channel).result).toBe('fixed');
       expect(world.isSound).toBe(true);
     }
   });
@@ -60,16 +60,16 @@ describe('a twin of another job', () => {
 
   test('has the owner’s vehicle, a fault that the adviser suspects as often as it does, and coils in the owner’s band', () => {
     const drawn = Array.from({ length: 200 }, (_one, seed) => twinWorld({ vehicle: TANSY, likely: suspected }, seed));
-    const shorts = drawn.filter((one) => one.faults[0]?.fault === 'sensor-short').length;
+    const shorts = drawn.filter((draft) => draft.faults[0]?.fault === 'sensor-short').length;
     expect(shorts).toBeGreaterThan(110);
     expect(shorts).toBeLessThan(170);
-    expect(drawn.every((one) => one.vehicle.name === 'Tansy')).toBe(true);
+    expect(drawn.every((draft) => draft.vehicle.name === 'Tansy')).toBe(true);
     const [coil] = drawn[0]?.observe('meter:sensor:resistance', 'front-left') ?? [];
     expect(coil?.kind === 'meter' && coil.value).toBeGreaterThan(900);
   });
 
   test('can be any fault, on a car of any kind, and the file that it begins with is right', () => {
-    for (const fault of ALL_FAULTS.filter((one) => one.often.passive > 0)) {
+    for (const fault of ALL_FAULTS.filter((row) => row.often.passive > 0)) {
       const isShared = ['battery-low', 'module-supply', 'brake-switch', 'brake-fluid-low'].includes(fault.id);
       const likely = [{ channel: isShared ? null : ('front-left' as const), fault: fault.id, probability: 1 }];
       const practice: Practice = { level: 'twin', seed: 2, actions: [], twin: { vehicle: TANSY, likely } };

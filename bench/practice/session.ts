@@ -62,7 +62,7 @@ export class PracticeSession {
 
   constructor(practice: Practice) {
     this.ledger = new Ledger(worldOf(practice));
-    for (const one of practice.actions) this.act(one);
+    for (const action of practice.actions) this.act(action);
   }
 
   get world(): World {
@@ -73,7 +73,7 @@ export class PracticeSession {
   get flashes(): readonly string[] {
     const { world } = this;
     if (world.strategy.speaks !== 'by-lamp' || world.isModuleSilent) return [];
-    return world.stored.filter((one) => one.module === 'abs').map((one) => one.text);
+    return world.stored.filter((entry) => entry.module === 'abs').map((entry) => entry.text);
   }
 
   get log(): readonly LoggedMove[] {
@@ -93,7 +93,7 @@ export class PracticeSession {
       case 'repair': {
         const before = ledger.file.observations.length;
         const result = ledger.repair(action.repair, action.channel);
-        const seen = ledger.file.observations.slice(before).map(({ id: _id, ...one }) => one as Seen);
+        const seen = ledger.file.observations.slice(before).map(({ id: _id, ...seen }) => seen as Seen);
         return { seen, result: result === 'fixed' ? 'fixed' : 'no-change', vehicle: null };
       }
       case 'check': {
@@ -125,7 +125,7 @@ export class PracticeSession {
 
 /** After how many answers the link of a practice's next reading is lost; null: it holds. Only the first link of some levels fails. */
 export function dropOf({ level, actions }: Practice): number | null {
-  return actions.some((one) => one.do === 'read') ? null : levelOf(level).dropAfter;
+  return actions.some((action) => action.do === 'read') ? null : levelOf(level).dropAfter;
 }
 
 /**

@@ -8,7 +8,7 @@ export class FakeTimer implements Timer {
   after(ms: number, call: () => void): () => void {
     const entry = { at: this.now + ms, call };
     this.due.push(entry);
-    return () => (this.due = this.due.filter((one) => one !== entry));
+    return () => (this.due = this.due.filter((waiting) => waiting !== entry));
   }
 
   /** Lets everything that is due happen, in order, what it sets off included. @param mostMs how far at most. */
@@ -20,7 +20,7 @@ export class FakeTimer implements Timer {
       const next = [...this.due].sort((a, b) => a.at - b.at)[0];
       if (!next || next.at > end) return;
       this.now = next.at;
-      this.due = this.due.filter((one) => one !== next);
+      this.due = this.due.filter((waiting) => waiting !== next);
       next.call();
       for (let turn = 0; turn < 12; turn += 1) await Promise.resolve();
     }

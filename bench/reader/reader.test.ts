@@ -36,8 +36,8 @@ describe('the client over the stand-in reader', () => {
     expect(cut).toBeNull();
     expect(seen[0]).toMatchObject({ kind: 'code', status: 'current', module: 'abs' });
     expect((seen[0] as { code: string }).code).toMatch(/^C003A/);
-    expect(seen.slice(1).map((one) => one.module)).toEqual(ALL_MODULES.slice(1));
-    expect(seen.slice(1).every((one) => one.kind === 'no-code')).toBe(true);
+    expect(seen.slice(1).map((seen) => seen.module)).toEqual(ALL_MODULES.slice(1));
+    expect(seen.slice(1).every((seen) => seen.kind === 'no-code')).toBe(true);
   });
 
   test('busy modules are waited for', async () => {
@@ -60,7 +60,7 @@ describe('the client over the stand-in reader', () => {
   });
 
   const plain = (seen: Sweep['seen']) =>
-    seen.map((one) => (one.kind === 'code' ? { kind: one.kind, code: one.code, status: one.status } : one));
+    seen.map((seen) => (seen.kind === 'code' ? { kind: seen.kind, code: seen.code, status: seen.status } : seen));
 
   test.each(Array.from({ length: 17 }, (_one, at) => at))(
     'a link lost after %i answers loses nothing that was read, and says so',
@@ -112,7 +112,7 @@ describe('the client over the stand-in reader', () => {
     const { timer, client } = connect();
     expect(await finish(timer, client.clearCodes('abs'))).toEqual({ ok: true, value: true });
     const again = await finish(timer, client.readCodes('abs'));
-    expect(again.ok && again.value.map((one) => one.status)).toEqual(['current']);
+    expect(again.ok && again.value.map((readCode) => readCode.status)).toEqual(['current']);
   });
 
   test('cancelling settles what is under way', async () => {

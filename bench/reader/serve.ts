@@ -37,14 +37,14 @@ function isProbe({ dial, red, black, plugs, channel }: Record<string, unknown>):
 const MOST_LIKELY = 40;
 
 /** The vehicle of a twin is checked as any case file's is; its faults are those of the catalogue. */
-function isTwin(one: unknown): one is TwinOf | undefined {
-  if (one === undefined) return true;
-  const { vehicle, likely } = (one ?? {}) as { vehicle?: unknown; likely?: unknown };
-  const isFault = (each: { channel?: unknown; fault?: unknown; probability?: unknown } | null): boolean =>
-    ALL_FAULTS.some((known) => known.id === each?.fault) &&
-    (each?.channel === null || CHANNELS.includes(each?.channel as Channel)) &&
-    typeof each?.probability === 'number' &&
-    each.probability >= 0;
+function isTwin(input: unknown): input is TwinOf | undefined {
+  if (input === undefined) return true;
+  const { vehicle, likely } = (input ?? {}) as { vehicle?: unknown; likely?: unknown };
+  const isFault = (row: { channel?: unknown; fault?: unknown; probability?: unknown } | null): boolean =>
+    ALL_FAULTS.some((known) => known.id === row?.fault) &&
+    (row?.channel === null || CHANNELS.includes(row?.channel as Channel)) &&
+    typeof row?.probability === 'number' &&
+    row.probability >= 0;
   return (
     validate({ format: 'zelf-case', version: 1, vehicle, observations: [] }).ok &&
     Array.isArray(likely) &&
@@ -53,8 +53,8 @@ function isTwin(one: unknown): one is TwinOf | undefined {
   );
 }
 
-function isAction(one: unknown): one is PracticeAction {
-  const action = one as { do?: unknown; modules?: unknown; check?: unknown; repair?: unknown } | null;
+function isAction(input: unknown): input is PracticeAction {
+  const action = input as { do?: unknown; modules?: unknown; check?: unknown; repair?: unknown } | null;
   switch (action?.do) {
     case 'read':
       return typeof action.modules === 'number' && action.modules >= 0 && action.modules <= 20;
@@ -65,7 +65,7 @@ function isAction(one: unknown): one is PracticeAction {
     case 'count-flashes':
       return true;
     case 'probe':
-      return isProbe(one as Record<string, unknown>);
+      return isProbe(input as Record<string, unknown>);
     default:
       return false;
   }
@@ -74,9 +74,9 @@ function isAction(one: unknown): one is PracticeAction {
 const MOST_KMH = 130;
 const MOST_STEER = 0.7;
 
-function isMotion(one: unknown): one is Motion | null {
-  if (one === null) return true;
-  const { kmh, steer } = (one ?? {}) as Record<string, unknown>;
+function isMotion(input: unknown): input is Motion | null {
+  if (input === null) return true;
+  const { kmh, steer } = (input ?? {}) as Record<string, unknown>;
   const isWithin = (value: unknown, least: number, most: number): boolean =>
     typeof value === 'number' && value >= least && value <= most;
   return isWithin(kmh, 0, MOST_KMH) && isWithin(steer, -MOST_STEER, MOST_STEER);
@@ -91,7 +91,7 @@ export function readHello(text: string): Hello | null {
     const { practice, spun, motion, dropAfter } = JSON.parse(text) as Record<string, unknown>;
     const { level, seed, actions, twin } = practice as Record<string, unknown>;
     const isPlain =
-      (LEVELS.some((one) => one.id === level) || (level === 'twin' && twin !== undefined)) &&
+      (LEVELS.some((entry) => entry.id === level) || (level === 'twin' && twin !== undefined)) &&
       isTwin(twin) &&
       Number.isInteger(seed) &&
       Math.abs(seed as number) <= MOST_SEED &&

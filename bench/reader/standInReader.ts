@@ -26,10 +26,10 @@ const CELSIUS_OFFSET = 40;
 const NO_SPEED = 0xffff;
 
 function moduleAt(address: number): ModuleName | null {
-  return (Object.keys(MODULES) as ModuleName[]).find((one) => MODULES[one] === address) ?? null;
+  return (Object.keys(MODULES) as ModuleName[]).find((word) => MODULES[word] === address) ?? null;
 }
 
-const ascii = (lines: readonly string[]): readonly number[] => [...lines.join('\n')].map((one) => one.charCodeAt(0));
+const ascii = (lines: readonly string[]): readonly number[] => [...lines.join('\n')].map((word) => word.charCodeAt(0));
 
 const refuse = (service: number, code: number): Uint8Array => Uint8Array.of(SERVICE.negative, service, code);
 
@@ -45,16 +45,16 @@ export class StandInReader {
   private lastRead: ModuleName = 'abs';
 
   private kept(module: ModuleName): Memory {
-    return this.world.stored.filter((one) => one.module === module);
+    return this.world.stored.filter((entry) => entry.module === module);
   }
 
   /** Codes of a module whose status meets the mask. Asking has the modules test themselves anew. */
   private codes(module: ModuleName, mask: number): Uint8Array {
     this.world.keyOn();
     this.lastRead = module;
-    const records = this.kept(module).flatMap((one) => {
-      const bytes = codeBytes(one.text);
-      const status = statusByteOf(one);
+    const records = this.kept(module).flatMap((entry) => {
+      const bytes = codeBytes(entry.text);
+      const status = statusByteOf(entry);
       return bytes && (status & mask) !== 0 ? [...bytes, status] : [];
     });
     return Uint8Array.of(SERVICE.readCodes + 0x40, REPORT.byStatus, STATUS_MASK, ...records);
@@ -62,13 +62,13 @@ export class StandInReader {
 
   /** What the module noted of one code: how often and when it came, or the circumstances. Makes that keep nothing refuse. */
   private noted(module: ModuleName, report: number, code: readonly number[]): Uint8Array {
-    const entry = this.kept(module).find((one) => codeBytes(one.text)?.every((byte, at) => byte === code[at]));
+    const entry = this.kept(module).find((entry) => codeBytes(entry.text)?.every((byte, at) => byte === code[at]));
     if (!this.world.strategy.dates) return refuse(SERVICE.readCodes, 0x12);
     if (!entry) return refuse(SERVICE.readCodes, 0x31);
     const head = [SERVICE.readCodes + 0x40, report, ...code, statusByteOf(entry), RECORD];
     const { kmh, volt, celsius, odometerKm } = entry.frame;
     if (report === REPORT.extended) {
-      const [failed, clean] = [entry.failed, entry.clean].map((one) => Math.min(0xff, one)) as [number, number];
+      const [failed, clean] = [entry.failed, entry.clean].map((value) => Math.min(0xff, value)) as [number, number];
       return Uint8Array.of(
         ...head,
         failed,
@@ -115,7 +115,7 @@ export class StandInReader {
     const answer = (lines: readonly string[]): Uint8Array => Uint8Array.of(service + 0x40, high, low, ...ascii(lines));
     if (identifier === READER_WORDS.wheels) return answer(vehicle.channels);
     if (identifier !== READER_WORDS.codes || !names.hasWords) return refuse(service, 0x31);
-    return answer(this.kept(this.lastRead).map((one) => (one.channel ? names.of(one.channel) : '')));
+    return answer(this.kept(this.lastRead).map((entry) => (entry.channel ? names.of(entry.channel) : '')));
   }
 
   private speeds(): Uint8Array {

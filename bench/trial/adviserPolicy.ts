@@ -32,7 +32,7 @@ const ENDS: readonly string[] = [
 ];
 
 function has(world: World, fault: string, channel: Channel | null): boolean {
-  return world.faults.some((one) => one.fault === fault && one.channel === channel);
+  return world.faults.some((entry) => entry.fault === fault && entry.channel === channel);
 }
 
 type Row = Assessment['ranking'][number];
@@ -40,9 +40,9 @@ type Row = Assessment['ranking'][number];
 function believed(rows: readonly Row[], world: World): Belief {
   const probability = Math.min(
     1,
-    rows.reduce((sum, one) => sum + one.probability, 0),
+    rows.reduce((sum, row) => sum + row.probability, 0),
   );
-  const isTrue = rows.some((one) => (one.fault === 'none' ? world.isSound : has(world, one.fault, one.channel)));
+  const isTrue = rows.some((row) => (row.fault === 'none' ? world.isSound : has(world, row.fault, row.channel)));
   return { probability, isTrue };
 }
 
@@ -50,14 +50,14 @@ function believed(rows: readonly Row[], world: World): Belief {
 function restsOn({ ranking }: Assessment, act: Move | StopId): readonly Row[] {
   if (typeof act === 'string') {
     const said: Partial<Record<StopId, Row['fault']>> = { 'nothing-wrong': 'none', module: 'module-input' };
-    return ranking.filter((one) => one.fault === (said[act] ?? ranking[0]?.fault));
+    return ranking.filter((row) => row.fault === (said[act] ?? ranking[0]?.fault));
   }
   const repair = act.check.slice('repair:'.length);
   return ranking.filter(
-    (one) =>
-      one.fault !== 'none' &&
-      faultRow(one.fault).cures.includes(repair) &&
-      (one.channel === act.channel || one.channel === null),
+    (row) =>
+      row.fault !== 'none' &&
+      faultRow(row.fault).cures.includes(repair) &&
+      (row.channel === act.channel || row.channel === null),
   );
 }
 
@@ -68,8 +68,8 @@ function firstAct(assessment: Assessment, act: Move | StopId, world: World): Fir
 /** Whether a stop was the right one to call. */
 function isRight(stop: string, world: World): boolean {
   if (stop === 'nothing-wrong') return world.isSound;
-  if (stop === 'module') return world.faults.some((one) => one.fault === 'module-input');
-  if (stop === 'hydraulic') return world.faults.some((one) => one.fault === 'brake-fluid-low');
+  if (stop === 'module') return world.faults.some((fault) => fault.fault === 'module-input');
+  if (stop === 'hydraulic') return world.faults.some((fault) => fault.fault === 'brake-fluid-low');
   return false;
 }
 
@@ -107,7 +107,7 @@ export function adviserPolicy(world: World): AdviserJob {
   for (let turn = 0; turn < MOST_TURNS; turn += 1) {
     const assessment = assess(ledger.file);
     const { stop } = assessment;
-    const move = assessment.next.find((one) => !done.has(`${one.check}@${one.channel}`));
+    const move = assessment.next.find((fault) => !done.has(`${fault.check}@${fault.channel}`));
     const isEnd = stop !== null && ENDS.includes(stop.id);
     const isRepair = move?.check.startsWith('repair:') === true;
     if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, world);

@@ -40,7 +40,7 @@ interface Price {
 
 function priceOfCheck(check: string, manner?: 'wiggle'): Price {
   const row =
-    CHECKS.find((one) => one.check === check && one.manner === manner) ?? CHECKS.find((one) => one.check === check);
+    CHECKS.find((row) => row.check === check && row.manner === manner) ?? CHECKS.find((row) => row.check === check);
   if (row) return row;
   if (check === 'code') return READ_CODES;
   if (check === 'clear') return ERASE;
@@ -49,7 +49,9 @@ function priceOfCheck(check: string, manner?: 'wiggle'): Price {
 }
 
 function withTypes(file: CaseFile, world: World): CaseFile {
-  const types = Object.fromEntries(file.vehicle.channels.map((one) => [one, world.corner(one)?.type ?? 'passive']));
+  const types = Object.fromEntries(
+    file.vehicle.channels.map((channel) => [channel, world.corner(channel)?.type ?? 'passive']),
+  );
   return { ...file, vehicle: { ...file.vehicle, sensorTypes: types } };
 }
 
@@ -91,14 +93,14 @@ export class Ledger {
   }
 
   record(seen: readonly Seen[]): void {
-    const made = seen.map((one) => ({ ...one, id: this.id() }));
+    const made = seen.map((seen) => ({ ...seen, id: this.id() }));
     this.file = { ...this.file, observations: [...this.file.observations, ...made] };
   }
 
   private spend(price: Price, channel: Channel | null): void {
     const wanted = openFor(price.setups, this.file, channel);
     this.minutes += price.minutes + minutesToOpen(wanted, this.open, this.file);
-    wanted.forEach((one) => this.open.add(one));
+    wanted.forEach((word) => this.open.add(word));
   }
 
   /** Writes a move into the log with what it has cost since. */
@@ -153,14 +155,14 @@ export class Ledger {
   }
 
   private priceOf(repair: string): number {
-    const row = REPAIRS.find((one) => one.repair === repair);
+    const row = REPAIRS.find((row) => row.repair === repair);
     return row ? (row.workshop ? workshopPrice(this.file) : priceOf(row, this.file)) : 0;
   }
 
   /** Whether a repair is one that a fault still on the car asks for. */
   private isCalledFor(repair: string, channel: Channel | null): boolean {
     return this.world.faults.some(
-      (one) => (one.channel === channel || one.channel === null) && faultRow(one.fault).cures.includes(repair),
+      (fault) => (fault.channel === channel || fault.channel === null) && faultRow(fault.fault).cures.includes(repair),
     );
   }
 
@@ -170,7 +172,7 @@ export class Ledger {
   }
 
   private repaired(repair: string, channel: Channel | null): Repair['result'] {
-    const row = REPAIRS.find((one) => one.repair === repair);
+    const row = REPAIRS.find((row) => row.repair === repair);
     this.spend({ minutes: (row?.minutes ?? 30) + VERIFY_MINUTES, setups: row?.setups ?? [] }, channel);
     const price = this.priceOf(repair);
     const isBought = repair === 'replaced:sensor' && this.bought === `${channel}`;

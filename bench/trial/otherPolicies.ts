@@ -17,9 +17,13 @@ const PRIOR_ORDER: readonly string[] = [
 
 /** The wheel that codes name, the current ones first. */
 function namedChannel(ledger: Ledger): Channel | null {
-  const codes = ledger.file.observations.flatMap((one) => (one.kind === 'code' ? [one] : []));
+  const codes = ledger.file.observations.flatMap((observation) => (observation.kind === 'code' ? [observation] : []));
   const sorted = [...codes].sort((a, b) => Number(b.status === 'current') - Number(a.status === 'current'));
-  return sorted.map((one) => meaningFor(one, ledger.file.vehicle).channel).find((one) => one !== null) ?? null;
+  return (
+    sorted
+      .map((observation) => meaningFor(observation, ledger.file.vehicle).channel)
+      .find((channel) => channel !== null) ?? null
+  );
 }
 
 /**
@@ -37,14 +41,14 @@ export function partFirst(world: World): Outcome {
 }
 
 function findingOf(seen: readonly Seen[]): string {
-  const [one] = seen;
-  return one?.kind === 'look' ? one.finding : 'sound';
+  const [entry] = seen;
+  return entry?.kind === 'look' ? entry.finding : 'sound';
 }
 
 function ohmOf(seen: readonly Seen[]): number {
-  const [one] = seen;
-  if (one?.kind !== 'meter') return NaN;
-  return one.value === 'overload' ? Infinity : one.value;
+  const [entry] = seen;
+  if (entry?.kind !== 'meter') return NaN;
+  return entry.value === 'overload' ? Infinity : entry.value;
 }
 
 /** Electrical steps of the chart at one corner; the repair that they call for, or null to look further. */
@@ -85,7 +89,7 @@ export function flowchart(world: World): Outcome {
   }
   for (const repair of [...new Set([...chart, 'replaced:sensor', 'repaired-wire:loom'])])
     if (ledger.repair(repair, channel) === 'fixed') return ledger.close(false);
-  return ledger.close(world.faults.some((one) => one.fault === 'module-input'));
+  return ledger.close(world.faults.some((fault) => fault.fault === 'module-input'));
 }
 
 /**
@@ -94,10 +98,10 @@ export function flowchart(world: World): Outcome {
  */
 export function knowsTheFault(world: World): Outcome {
   const ledger = new Ledger(world);
-  if (world.faults.some((one) => one.fault === 'module-input')) return ledger.close(true);
-  for (const one of world.rightRepairs) {
-    if (one.repair === 'clear') ledger.check('clear', null);
-    else ledger.repair(one.repair, one.channel);
+  if (world.faults.some((fault) => fault.fault === 'module-input')) return ledger.close(true);
+  for (const repair of world.rightRepairs) {
+    if (repair.repair === 'clear') ledger.check('clear', null);
+    else ledger.repair(repair.repair, repair.channel);
   }
   return ledger.close(false);
 }

@@ -5,7 +5,7 @@ describe('the trial', () => {
   test('the adviser beats fitting parts, never the floor; the same seed gives the same', () => {
     const results = trialCars(0, 30, 11);
     const { policies, ...figures } = summarise(results, 11);
-    const of = (name: string) => policies.find((one) => one.policy === name);
+    const of = (name: string) => policies.find((policy) => policy.policy === name);
     expect(of('adviser')?.meanCost).toBeLessThan(of('part-first')?.meanCost ?? 0);
     expect(of('adviser')?.meanCost).toBeLessThan(of('flowchart')?.meanCost ?? 0);
     expect(of('adviser')?.partsForNothing).toBeLessThan(of('part-first')?.partsForNothing ?? 0);
@@ -29,8 +29,8 @@ describe('calibration', () => {
   test('tells how far belief is off', () => expect(calibrationError(acts(0.9, 0.5))).toBeCloseTo(0.4, 9));
   test('bins hold at least fifty cars, all cars once', () => {
     const bins = reliability([...acts(0.5, 0.5), ...acts(0.9, 0.8), ...acts(0.7, 0.7)]);
-    expect(bins.reduce((sum, one) => sum + one.cars, 0)).toBe(300);
-    expect(Math.min(...bins.map((one) => one.cars))).toBeGreaterThanOrEqual(50);
-    expect(bins.map((one) => one.believed)).toEqual([...bins.map((one) => one.believed)].sort((a, b) => a - b));
+    expect(bins.reduce((sum, bin) => sum + bin.cars, 0)).toBe(300);
+    expect(Math.min(...bins.map((bin) => bin.cars))).toBeGreaterThanOrEqual(50);
+    expect(bins.map((bin) => bin.believed)).toEqual([...bins.map((bin) => bin.believed)].sort((a, b) => a - b));
   });
 });

@@ -43,15 +43,16 @@ const BIN_CARS = 50;
 const SURE = 0.8;
 
 function mean(list: readonly number[]): number {
-  return list.length === 0 ? 0 : list.reduce((sum, one) => sum + one, 0) / list.length;
+  return list.length === 0 ? 0 : list.reduce((sum, value) => sum + value, 0) / list.length;
 }
 
 function resultOf(policy: Policy, outcomes: readonly Outcome[]): PolicyResult {
-  const costs = outcomes.map((one) => one.cost).sort((a, b) => a - b);
-  const of = (key: 'cost' | 'partsForNothing' | 'checks' | 'minutes'): number => mean(outcomes.map((one) => one[key]));
+  const costs = outcomes.map((outcome) => outcome.cost).sort((a, b) => a - b);
+  const of = (key: 'cost' | 'partsForNothing' | 'checks' | 'minutes'): number =>
+    mean(outcomes.map((outcome) => outcome[key]));
   return {
     policy,
-    repairedRightly: mean(outcomes.map((one) => Number(one.repairedRightly))),
+    repairedRightly: mean(outcomes.map((outcome) => Number(outcome.repairedRightly))),
     meanCost: of('cost'),
     p95Cost: costs[Math.min(costs.length - 1, Math.floor(0.95 * costs.length))] ?? 0,
     partsForNothing: of('partsForNothing'),
@@ -71,8 +72,8 @@ export function reliability(
     const bin = sorted.slice(at * size, (at + 1) * size);
     return {
       cars: bin.length,
-      believed: mean(bin.map((one) => one.probability)),
-      true: mean(bin.map((one) => Number(one.isTrue))),
+      believed: mean(bin.map((belief) => belief.probability)),
+      true: mean(bin.map((belief) => Number(belief.isTrue))),
     };
   });
 }
@@ -83,7 +84,7 @@ export function reliability(
  */
 export function calibrationError(beliefs: readonly Belief[]): number {
   return reliability(beliefs).reduce(
-    (sum, one) => sum + (one.cars / beliefs.length) * Math.abs(one.believed - one.true),
+    (sum, bin) => sum + (bin.cars / beliefs.length) * Math.abs(bin.believed - bin.true),
     0,
   );
 }
@@ -130,8 +131,8 @@ export function trialCars(
 function judged(beliefs: readonly Belief[]): TrialResult['singleFault'] {
   return {
     calibrationError: calibrationError(beliefs),
-    brier: mean(beliefs.map((one) => (one.probability - Number(one.isTrue)) ** 2)),
-    actedOnAt80: mean(beliefs.map((one) => Number(one.probability >= SURE))),
+    brier: mean(beliefs.map((belief) => (belief.probability - Number(belief.isTrue)) ** 2)),
+    actedOnAt80: mean(beliefs.map((belief) => Number(belief.probability >= SURE))),
   };
 }
 
@@ -141,17 +142,17 @@ function judged(beliefs: readonly Belief[]): TrialResult['singleFault'] {
  * @returns shares 0 to 1, money, minutes; zeros for no cars.
  */
 export function summarise(results: readonly CarResult[], seed: number): TrialResult {
-  const acts = results.flatMap((one) => (one.act ? [one.act] : []));
+  const acts = results.flatMap((result) => (result.act ? [result.act] : []));
   return {
     cars: results.length,
     seed,
     policies: POLICIES.map((policy) =>
       resultOf(
         policy,
-        results.map((one) => one.outcomes[policy]),
+        results.map((result) => result.outcomes[policy]),
       ),
     ),
     ...judged(acts),
-    singleFault: judged(acts.map((one) => one.fault)),
+    singleFault: judged(acts.map((act) => act.fault)),
   };
 }

@@ -49,8 +49,8 @@ describe('the exact posterior equals brute force', () => {
           const file = caseOf(two, seen, repairs);
           const [plain, exact] = [plainPosterior(file), posteriorOf(file)];
           expect(exact.none).toBeCloseTo(plain.none, 6);
-          for (const one of faultChances(exact))
-            expect(one.probability).toBeCloseTo(plain.chances.get(`${one.channel}|${one.fault}`) ?? 0, 6);
+          for (const row of faultChances(exact))
+            expect(row.probability).toBeCloseTo(plain.chances.get(`${row.channel}|${row.fault}`) ?? 0, 6);
         },
       ),
       { numRuns: 40, seed: 4 },
@@ -68,7 +68,7 @@ describe('the exact posterior equals brute force', () => {
     ]);
     const [plain, exact] = [plainPosterior(file), posteriorOf(file)];
     expect(exact.none).toBeCloseTo(plain.none, 6);
-    for (const one of faultChances(exact))
-      expect(one.probability).toBeCloseTo(plain.chances.get(`${one.channel}|${one.fault}`) ?? 0, 6);
+    for (const row of faultChances(exact))
+      expect(row.probability).toBeCloseTo(plain.chances.get(`${row.channel}|${row.fault}`) ?? 0, 6);
   }, 60_000);
 });

@@ -24,10 +24,10 @@ interface Columns {
 
 function columnsOf(model: CarModel, c: number): Columns {
   return {
-    parts: model.carEvidence.flatMap((one) => one.terms.map((term) => term.byChannel[c] as Float64Array)),
-    concerned: model.carEvidence.map((one) => one.concernedByChannel[c] as Uint8Array),
-    left: model.repairEvidence.map((one) => one.leftByChannel[c] as Uint8Array),
-    removed: model.repairEvidence.map((one) => one.removedByChannel[c] as Uint8Array),
+    parts: model.carEvidence.flatMap((evidence) => evidence.terms.map((term) => term.byChannel[c] as Float64Array)),
+    concerned: model.carEvidence.map((evidence) => evidence.concernedByChannel[c] as Uint8Array),
+    left: model.repairEvidence.map((repairEvidence) => repairEvidence.leftByChannel[c] as Uint8Array),
+    removed: model.repairEvidence.map((repairEvidence) => repairEvidence.removedByChannel[c] as Uint8Array),
   };
 }
 
@@ -36,7 +36,7 @@ const MOST_VALUES = 65_536;
 
 /** Splits classes further by the values of one column. */
 function refine(classOf: readonly number[], column: Float64Array | Uint8Array): readonly number[] {
-  if (column.every((one) => one === column[0])) return classOf;
+  if (column.every((value) => value === column[0])) return classOf;
   const values = new Map<number, number>();
   const pairs = new Map<number, number>();
   return classOf.map((before, way) => {
@@ -58,7 +58,7 @@ function refine(classOf: readonly number[], column: Float64Array | Uint8Array): 
 export function classesOf(model: CarModel, c: number): readonly WayClass[] {
   const { hypotheses } = model.channels[c] as ChannelModel;
   const columns = columnsOf(model, c);
-  let classOf: readonly number[] = hypotheses.map((one) => Number(one.faulty));
+  let classOf: readonly number[] = hypotheses.map((way) => Number(way.faulty));
   for (const column of [...columns.parts, ...columns.concerned, ...columns.left, ...columns.removed])
     classOf = refine(classOf, column);
   const members = new Map<number, number[]>();
@@ -68,10 +68,10 @@ export function classesOf(model: CarModel, c: number): readonly WayClass[] {
     return {
       ways,
       faulty: hypotheses[way]?.faulty ?? false,
-      parts: Float64Array.from(columns.parts, (one) => one[way] as number),
-      concerned: Uint8Array.from(columns.concerned, (one) => one[way] as number),
-      left: Uint8Array.from(columns.left, (one) => one[way] as number),
-      removed: Uint8Array.from(columns.removed, (one) => one[way] as number),
+      parts: Float64Array.from(columns.parts, (column) => column[way] as number),
+      concerned: Uint8Array.from(columns.concerned, (column) => column[way] as number),
+      left: Uint8Array.from(columns.left, (column) => column[way] as number),
+      removed: Uint8Array.from(columns.removed, (column) => column[way] as number),
     };
   });
   return made.sort((a, b) => Number(a.faulty) - Number(b.faulty));

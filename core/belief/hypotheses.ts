@@ -29,9 +29,9 @@ function afterRepair(
   let outcomes: { faults: readonly Cause[]; chance: number }[] = [{ faults: [], chance: 1 }];
   for (const fault of faults) {
     const cured = cureChance(repair, faultRow(fault).id);
-    outcomes = outcomes.flatMap((one) => [
-      ...(cured > 0 ? [{ faults: one.faults, chance: one.chance * cured }] : []),
-      ...(cured < 1 ? [{ faults: [...one.faults, fault], chance: one.chance * (1 - cured) }] : []),
+    outcomes = outcomes.flatMap((outcome) => [
+      ...(cured > 0 ? [{ faults: outcome.faults, chance: outcome.chance * cured }] : []),
+      ...(cured < 1 ? [{ faults: [...outcome.faults, fault], chance: outcome.chance * (1 - cured) }] : []),
     ]);
   }
   return outcomes;
@@ -41,12 +41,12 @@ function afterRepair(
 function withWorkFaults(
   outcomes: readonly { faults: readonly Cause[]; chance: number }[],
 ): readonly { faults: readonly Cause[]; chance: number }[] {
-  return outcomes.flatMap((one) =>
-    one.faults.some((fault) => fault !== 'stale-code')
-      ? [one]
+  return outcomes.flatMap((outcome) =>
+    outcome.faults.some((fault) => fault !== 'stale-code')
+      ? [outcome]
       : [
-          { faults: one.faults, chance: one.chance * (1 - WORK_LEAVES_PLUG_LOOSE) },
-          { faults: ['plug-loose'] as const, chance: one.chance * WORK_LEAVES_PLUG_LOOSE },
+          { faults: outcome.faults, chance: outcome.chance * (1 - WORK_LEAVES_PLUG_LOOSE) },
+          { faults: ['plug-loose'] as const, chance: outcome.chance * WORK_LEAVES_PLUG_LOOSE },
         ],
   );
 }
@@ -62,36 +62,36 @@ function throughBoundaries(
     drafts = drafts.flatMap((draft) => {
       const now = draft.faults.at(-1) ?? [];
       if (mark.is === 'clear')
-        return [{ ...draft, faults: [...draft.faults, now.filter((one) => one !== 'stale-code')] }];
+        return [{ ...draft, faults: [...draft.faults, now.filter((fault) => fault !== 'stale-code')] }];
       if (!touches(mark.repair)) return [{ ...draft, faults: [...draft.faults, now] }];
       const outcomes = afterRepair(now, mark.repair);
-      return (isChannel ? withWorkFaults(outcomes) : outcomes).map((one) => ({
-        faults: [...draft.faults, one.faults],
-        odds: draft.odds * one.chance,
+      return (isChannel ? withWorkFaults(outcomes) : outcomes).map((entry) => ({
+        faults: [...draft.faults, entry.faults],
+        odds: draft.odds * entry.chance,
       }));
     });
   }
-  return drafts.map((one) => ({
-    ...one,
-    faulty: one.faults.some((faults) => faults.some((fault) => fault !== 'stale-code')),
+  return drafts.map((draft) => ({
+    ...draft,
+    faulty: draft.faults.some((faults) => faults.some((fault) => fault !== 'stale-code')),
   }));
 }
 
-const TOTAL = (type: SensorType): number => CHANNEL_FAULTS.reduce((sum, one) => sum + one.often[type], 0);
+const TOTAL = (type: SensorType): number => CHANNEL_FAULTS.reduce((sum, row) => sum + row.often[type], 0);
 
 function channelStart(type: SensorType, corners: number, factors: ReadonlyMap<FaultId, number>): Draft[] {
   const scale = SOME_FAULT_ODDS / corners / TOTAL(type);
   const stale = Math.min(0.5, STALE_CHANCE * (factors.get('stale-code') ?? 1));
   const oddsOf = (id: FaultId, often: number): number => often * scale * (factors.get(id) ?? 1);
-  const singles = CHANNEL_FAULTS.filter((one) => one.often[type] > 0).flatMap((one): Draft[] => {
-    const led = FAULT_PAIRS.filter((pair) => pair.cause === one.id).reduce((sum, pair) => sum + pair.chance, 0);
-    return formsOf(one.id).map(({ form, share }) => ({
+  const singles = CHANNEL_FAULTS.filter((row) => row.often[type] > 0).flatMap((row): Draft[] => {
+    const led = FAULT_PAIRS.filter((pair) => pair.cause === row.id).reduce((sum, pair) => sum + pair.chance, 0);
+    return formsOf(row.id).map(({ form, share }) => ({
       faults: [[form]],
-      odds: oddsOf(one.id, one.often[type]) * (1 - led) * share,
+      odds: oddsOf(row.id, row.often[type]) * (1 - led) * share,
     }));
   });
   const pairs = FAULT_PAIRS.flatMap((pair): Draft[] => {
-    const often = CHANNEL_FAULTS.find((one) => one.id === pair.cause)?.often[type] ?? 0;
+    const often = CHANNEL_FAULTS.find((row) => row.id === pair.cause)?.often[type] ?? 0;
     if (often === 0) return [];
     const odds = oddsOf(pair.cause, often) * pair.chance;
     return formsOf(pair.cause).flatMap((cause) =>
@@ -123,9 +123,9 @@ const touches = (repair: Repair, channel: Channel, channels: readonly Channel[])
  * @param channel the channel. @param type its sensor type. @param about the car. @returns a key for look-ups.
  */
 export function backgroundKey(channel: Channel, type: SensorType, about: Background): string {
-  const history = about.history.map((one) => Number(concerns(one, channel, about.channels)));
-  const repairs = about.boundaries.map((one) =>
-    one.is === 'repair' ? Number(touches(one.repair, channel, about.channels)) : 2,
+  const history = about.history.map((observation) => Number(concerns(observation, channel, about.channels)));
+  const repairs = about.boundaries.map((mark) =>
+    mark.is === 'repair' ? Number(touches(mark.repair, channel, about.channels)) : 2,
   );
   return [type, ...history, '|', ...repairs].join();
 }
@@ -136,7 +136,7 @@ export function backgroundKey(channel: Channel, type: SensorType, about: Backgro
  * @returns hypotheses with prior odds against a sound channel.
  */
 export function channelHypotheses(channel: Channel, type: SensorType, about: Background): Hypothesis[] {
-  const factors = historyFactors(about.history.filter((one) => concerns(one, channel, about.channels)));
+  const factors = historyFactors(about.history.filter((observation) => concerns(observation, channel, about.channels)));
   const isTouched = (repair: Repair): boolean => touches(repair, channel, about.channels);
   return throughBoundaries(channelStart(type, about.channels.length, factors), about.boundaries, isTouched, true);
 }
@@ -147,12 +147,12 @@ export function channelHypotheses(channel: Channel, type: SensorType, about: Bac
  */
 export function sharedHypotheses(about: Background): Hypothesis[] {
   const factors = historyFactors(about.history);
-  const total = SHARED_FAULTS.reduce((sum, one) => sum + one.often.passive, 0);
+  const total = SHARED_FAULTS.reduce((sum, row) => sum + row.often.passive, 0);
   const start: Draft[] = [
     { faults: [[]], odds: 1 },
-    ...SHARED_FAULTS.map((one) => ({
-      faults: [[one.id]],
-      odds: (SHARED_ODDS * one.often.passive * (factors.get(one.id) ?? 1)) / total,
+    ...SHARED_FAULTS.map((row) => ({
+      faults: [[row.id]],
+      odds: (SHARED_ODDS * row.often.passive * (factors.get(row.id) ?? 1)) / total,
     })),
   ];
   return throughBoundaries(start, about.boundaries, () => true, false);

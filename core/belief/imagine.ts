@@ -8,5 +8,7 @@ import { segmentViews, type SegmentView } from './segments';
  * @returns the segments of every channel, for each in order.
  */
 export function imaginePaths(file: CaseFile, seen: readonly Observation[]): SegmentView[][] {
-  return seen.map((one) => segmentViews(posteriorOf({ ...file, observations: [...file.observations, one] })));
+  return seen.map((observation) =>
+    segmentViews(posteriorOf({ ...file, observations: [...file.observations, observation] })),
+  );
 }

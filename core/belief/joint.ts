@@ -41,18 +41,18 @@ interface Terms {
 }
 
 function termsOf(model: CarModel): Terms {
-  const all = model.carEvidence.flatMap((one) => one.terms);
+  const all = model.carEvidence.flatMap((evidence) => evidence.terms);
   const from = [0];
-  for (const one of model.carEvidence) from.push((from.at(-1) ?? 0) + one.terms.length);
+  for (const evidence of model.carEvidence) from.push((from.at(-1) ?? 0) + evidence.terms.length);
   return {
     count: all.length,
-    fit: Float64Array.from(all, (one) => one.fit),
-    isNormal: Uint8Array.from(all, (one) => Number(one.isNormal)),
-    leak: Float64Array.from(all, (one) => (one.isNormal ? one.otherwise : 1 - one.otherwise)),
+    fit: Float64Array.from(all, (carTerm) => carTerm.fit),
+    isNormal: Uint8Array.from(all, (carTerm) => Number(carTerm.isNormal)),
+    leak: Float64Array.from(all, (carTerm) => (carTerm.isNormal ? carTerm.otherwise : 1 - carTerm.otherwise)),
     from: Int32Array.from(from),
-    mistaken: Float64Array.from(model.carEvidence, (one) => one.mistaken),
-    blind: Float64Array.from(model.carEvidence, (one) => one.blind),
-    power: Float64Array.from(model.carEvidence, (one) => one.power),
+    mistaken: Float64Array.from(model.carEvidence, (evidence) => evidence.mistaken),
+    blind: Float64Array.from(model.carEvidence, (evidence) => evidence.blind),
+    power: Float64Array.from(model.carEvidence, (evidence) => evidence.power),
   };
 }
 
@@ -107,10 +107,12 @@ function likelihoodOf(model: CarModel, terms: Terms, at: Partial): number {
 
 function sharedTraits(model: CarModel, s: number): Traits {
   return {
-    parts: Float64Array.from(model.carEvidence.flatMap((one) => one.terms.map((term) => term.byShared[s] ?? 1))),
-    concerned: Uint8Array.from(model.carEvidence, (one) => one.concernedByShared[s] ?? 0),
-    left: Uint8Array.from(model.repairEvidence, (one) => one.leftByShared[s] ?? 0),
-    removed: Uint8Array.from(model.repairEvidence, (one) => one.removedByShared[s] ?? 0),
+    parts: Float64Array.from(
+      model.carEvidence.flatMap((evidence) => evidence.terms.map((term) => term.byShared[s] ?? 1)),
+    ),
+    concerned: Uint8Array.from(model.carEvidence, (evidence) => evidence.concernedByShared[s] ?? 0),
+    left: Uint8Array.from(model.repairEvidence, (repairEvidence) => repairEvidence.leftByShared[s] ?? 0),
+    removed: Uint8Array.from(model.repairEvidence, (repairEvidence) => repairEvidence.removedByShared[s] ?? 0),
   };
 }
 
@@ -125,8 +127,8 @@ function weightsOf(model: CarModel, s: number): Float64Array[] {
 
 function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Array {
   const sums = new Float64Array(classes.length);
-  classes.forEach((one, k) => {
-    for (const way of one.ways) sums[k] = (sums[k] as number) + (weights[way] as number);
+  classes.forEach((group, k) => {
+    for (const way of group.ways) sums[k] = (sums[k] as number) + (weights[way] as number);
   });
   return sums;
 }
@@ -141,7 +143,7 @@ function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Ar
 export function jointOf(model: CarModel): Joint {
   const classes = model.channels.map((_one, c) => classesOf(model, c));
   const weights = model.shared.map((_one, s) => weightsOf(model, s));
-  const classWeights = weights.map((row) => row.map((one, c) => sumOver(classes[c] ?? [], one)));
+  const classWeights = weights.map((row) => row.map((column, c) => sumOver(classes[c] ?? [], column)));
   const terms = termsOf(model);
   const depth = model.channels.length;
   const partials = Array.from({ length: depth + 1 }, () => blankPartial(model, terms));
@@ -161,13 +163,13 @@ export function jointOf(model: CarModel): Joint {
     const row = classWeights[s]?.[c] as Float64Array;
     const all = classes[c] as readonly WayClass[];
     for (let k = 0; k < all.length; k += 1) {
-      const one = all[k] as WayClass;
-      if (one.faulty ? open === 0 : open > depth - c - 1) continue;
+      const group = all[k] as WayClass;
+      if (group.faulty ? open === 0 : open > depth - c - 1) continue;
       const next = mass * (row[k] as number);
       if (next <= total * NEGLIGIBLE) continue;
       chosen[c] = k;
-      extend(partials[c + 1] as Partial, partials[c] as Partial, one);
-      walk(s, c + 1, one.faulty ? open - 1 : open, next);
+      extend(partials[c + 1] as Partial, partials[c] as Partial, group);
+      walk(s, c + 1, group.faulty ? open - 1 : open, next);
     }
   }
 

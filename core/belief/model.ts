@@ -62,14 +62,14 @@ type TypeOf = (channel: Channel) => SensorType;
 /** The variants of sensor type that the case leaves open, with their prior chances: unknown channels share one type. */
 function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight: number }[] {
   const stated = file.vehicle.sensorTypes ?? {};
-  const unknown = file.vehicle.channels.some((one) => stated[one] === undefined);
+  const unknown = file.vehicle.channels.some((channel) => stated[channel] === undefined);
   const known = Object.values(stated);
   const all =
     (type: SensorType): TypeOf =>
     (channel) =>
       stated[channel] ?? type;
   if (!unknown) return [{ typeOf: all('passive'), weight: 1 }];
-  const alike = (type: SensorType): boolean => known.length > 0 && known.every((one) => one === type);
+  const alike = (type: SensorType): boolean => known.length > 0 && known.every((word) => word === type);
   const active = alike('active') ? SAME_TYPE_CHANCE : alike('passive') ? 1 - SAME_TYPE_CHANCE : ACTIVE_CHANCE;
   return [
     { typeOf: all('passive'), weight: 1 - active },
@@ -106,7 +106,7 @@ function channelModel(
   groups: readonly Group[],
   shared: readonly Hypothesis[],
 ): ChannelModel {
-  const own = groups.filter((one) => one.channel === channel);
+  const own = groups.filter((group) => group.channel === channel);
   const likelihood = shared.map(() => new Float64Array(hypotheses.length).fill(1));
   for (const group of own) {
     const seen = viewOf(group, type);
@@ -148,9 +148,9 @@ function carEvidenceOf(
   const alike = <T>(make: (ways: readonly Hypothesis[]) => T): T[] => {
     const made = new Map<readonly Hypothesis[], T>();
     return channels.map(({ hypotheses }) => {
-      const one = made.get(hypotheses) ?? make(hypotheses);
-      made.set(hypotheses, one);
-      return one;
+      const element = made.get(hypotheses) ?? make(hypotheses);
+      made.set(hypotheses, element);
+      return element;
     });
   };
   const distinct = new Map<string, { report: Group['reports'][number]; count: number }>();
@@ -162,12 +162,12 @@ function carEvidenceOf(
     const table = tableFor(report.check, type);
     if (!table) return [];
     const chances = chancesOf(table);
-    const at = (one: Hypothesis): readonly Cause[] => one.faults[group.epoch] ?? [];
-    const concerns = (one: Hypothesis): boolean => at(one).some((fault) => chances.byFault.has(fault));
+    const at = (way: Hypothesis): readonly Cause[] => way.faults[group.epoch] ?? [];
+    const concerns = (way: Hypothesis): boolean => at(way).some((fault) => chances.byFault.has(fault));
     const terms = Object.entries(report.fits).map(([name, fit]): CarTerm => {
       const outcome = table.outcomes.indexOf(name);
       const isNormal = outcome === 0;
-      const part = (one: Hypothesis): number => partOf(chances, outcome, isNormal, at(one));
+      const part = (way: Hypothesis): number => partOf(chances, outcome, isNormal, at(way));
       return {
         fit,
         isNormal,
@@ -182,7 +182,7 @@ function carEvidenceOf(
         concernedByChannel: alike((ways) => Uint8Array.from(ways, (h) => Number(concerns(h)))),
         concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
         mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
-        blind: Object.values(report.fits).reduce((sum, one) => sum + one, 0) / table.outcomes.length,
+        blind: Object.values(report.fits).reduce((sum, fit) => sum + fit, 0) / table.outcomes.length,
         power: (report.power ?? 1) * Math.sqrt(count),
       },
     ];
@@ -197,14 +197,14 @@ function repairEvidenceOf(
   const isReal = (fault: Cause): boolean => fault !== 'stale-code';
   return timeline.boundaries.flatMap((mark, epoch) => {
     if (mark.is !== 'repair' || mark.repair.result === 'unknown') return [];
-    const left = (one: Hypothesis): number => Number((one.faults[epoch + 1] ?? []).some(isReal));
-    const removed = (one: Hypothesis): number =>
-      Number((one.faults[epoch] ?? []).filter(isReal).length > (one.faults[epoch + 1] ?? []).filter(isReal).length);
+    const left = (way: Hypothesis): number => Number((way.faults[epoch + 1] ?? []).some(isReal));
+    const removed = (way: Hypothesis): number =>
+      Number((way.faults[epoch] ?? []).filter(isReal).length > (way.faults[epoch + 1] ?? []).filter(isReal).length);
     return [
       {
-        leftByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, left)),
+        leftByChannel: channels.map((channel) => Uint8Array.from(channel.hypotheses, left)),
         leftByShared: Uint8Array.from(shared, left),
-        removedByChannel: channels.map((one) => Uint8Array.from(one.hypotheses, removed)),
+        removedByChannel: channels.map((channel) => Uint8Array.from(channel.hypotheses, removed)),
         removedByShared: Uint8Array.from(shared, removed),
         said: mark.repair.result,
       },
@@ -224,7 +224,7 @@ export function repairWordFits(said: RepairEvidence['said'], left: boolean, remo
  */
 export function buildModels(file: CaseFile, timeline: Timeline, evidence: Evidence): CarModel[] {
   const history = file.observations.filter(
-    (one): one is ObservationOf<'history'> => one.kind === 'history' && !one.withdrawn,
+    (observation): observation is ObservationOf<'history'> => observation.kind === 'history' && !observation.withdrawn,
   );
   const about = { channels: file.vehicle.channels, history, boundaries: timeline.boundaries };
   const shared = sharedHypotheses(about);
@@ -240,7 +240,7 @@ export function buildModels(file: CaseFile, timeline: Timeline, evidence: Eviden
       const type = typeOf(channel);
       return channelModel(channel, type, waysOf(channel, type), evidence.groups, shared);
     });
-    const ofCar = evidence.groups.filter((one) => one.channel === null);
+    const ofCar = evidence.groups.filter((group) => group.channel === null);
     return {
       weight,
       channels,

@@ -50,12 +50,14 @@ interface Marginals {
 
 /** Share of each class's weight that has nothing at fault now, by shared cause and channel. */
 function quietShares(model: CarModel, joint: Joint): readonly (readonly Float64Array[])[] {
-  const quiet = model.channels.map((one) => Uint8Array.from(one.hypotheses, (way) => Number(nowOf(way).length === 0)));
+  const quiet = model.channels.map((channel) =>
+    Uint8Array.from(channel.hypotheses, (way) => Number(nowOf(way).length === 0)),
+  );
   return joint.weights.map((row, s) =>
     row.map((weights, c) =>
-      Float64Array.from(joint.classes[c] ?? [], (one, k) => {
+      Float64Array.from(joint.classes[c] ?? [], (group, k) => {
         const all = joint.classWeights[s]?.[c]?.[k] ?? 0;
-        const still = one.ways.reduce((sum, way) => sum + (quiet[c]?.[way] ? (weights[way] ?? 0) : 0), 0);
+        const still = group.ways.reduce((sum, way) => sum + (quiet[c]?.[way] ? (weights[way] ?? 0) : 0), 0);
         return all > 0 ? still / all : 0;
       }),
     ),
@@ -64,9 +66,9 @@ function quietShares(model: CarModel, joint: Joint): readonly (readonly Float64A
 
 function marginalsOf(model: CarModel, joint: Joint): Marginals {
   const shared = new Float64Array(model.shared.length);
-  const byClass = joint.classWeights.map((row) => row.map((one) => new Float64Array(one.length)));
+  const byClass = joint.classWeights.map((row) => row.map((column) => new Float64Array(column.length)));
   const quiet = quietShares(model, joint);
-  const sharedIsQuiet = model.shared.map((one) => nowOf(one).length === 0);
+  const sharedIsQuiet = model.shared.map((way) => nowOf(way).length === 0);
   let none = 0;
   for (const state of joint.states) {
     const mass = state.mass / joint.total;
@@ -89,11 +91,11 @@ function spreadOver(model: CarModel, joint: Joint, byClass: readonly (readonly F
   return model.channels.map((channel, c) => {
     const ways = new Float64Array(channel.hypotheses.length);
     byClass.forEach((row, s) =>
-      (joint.classes[c] ?? []).forEach((one, k) => {
+      (joint.classes[c] ?? []).forEach((group, k) => {
         const all = joint.classWeights[s]?.[c]?.[k] ?? 0;
         const scale = all > 0 ? (row[c]?.[k] ?? 0) / all : 0;
         if (scale === 0) return;
-        for (const way of one.ways) ways[way] = (ways[way] ?? 0) + scale * (joint.weights[s]?.[c]?.[way] ?? 0);
+        for (const way of group.ways) ways[way] = (ways[way] ?? 0) + scale * (joint.weights[s]?.[c]?.[way] ?? 0);
       }),
     );
     return ways;
@@ -111,8 +113,8 @@ export function posteriorOf(file: CaseFile): Posterior {
   const models = buildModels(file, timeline, evidence);
   const joints = models.map(jointOf);
   const raw = models.map((model, v) => model.weight * (joints[v]?.total ?? 0));
-  const sum = raw.reduce((total, one) => total + one, 0);
-  const variantChance = raw.map((one) => (sum > 0 ? one / sum : 1 / raw.length));
+  const sum = raw.reduce((total, value) => total + value, 0);
+  const variantChance = raw.map((value) => (sum > 0 ? value / sum : 1 / raw.length));
   const marginals = models.map((model, v) => marginalsOf(model, joints[v] as Joint));
   return {
     timeline,
@@ -120,9 +122,9 @@ export function posteriorOf(file: CaseFile): Posterior {
     models,
     joints,
     variantChance,
-    wayChance: marginals.map((one) => one.ways),
-    sharedChance: marginals.map((one) => one.shared),
-    none: marginals.reduce((total, one, v) => total + (variantChance[v] ?? 0) * one.none, 0),
+    wayChance: marginals.map((marginals) => marginals.ways),
+    sharedChance: marginals.map((marginals) => marginals.shared),
+    none: marginals.reduce((total, marginals, v) => total + (variantChance[v] ?? 0) * marginals.none, 0),
   };
 }
 
@@ -140,7 +142,7 @@ export interface Ranked {
 export function faultChances(posterior: Posterior): Ranked[] {
   const chances = new Map<string, { channel: Channel | null; fault: FaultId; probability: number }>();
   const add = (channel: Channel | null, causes: readonly Cause[], probability: number): void => {
-    for (const fault of causes.map((one) => faultRow(one).id)) {
+    for (const fault of causes.map((cause) => faultRow(cause).id)) {
       const key = `${channel}|${fault}`;
       const known = chances.get(key);
       if (known) known.probability += probability;
@@ -149,14 +151,17 @@ export function faultChances(posterior: Posterior): Ranked[] {
   };
   posterior.models.forEach((model, v) => {
     const weight = posterior.variantChance[v] ?? 0;
-    model.channels.forEach((one, c) =>
-      one.hypotheses.forEach((way, h) =>
-        add(one.channel, nowOf(way), weight * (posterior.wayChance[v]?.[c]?.[h] ?? 0)),
+    model.channels.forEach((channel, c) =>
+      channel.hypotheses.forEach((way, h) =>
+        add(channel.channel, nowOf(way), weight * (posterior.wayChance[v]?.[c]?.[h] ?? 0)),
       ),
     );
     model.shared.forEach((way, s) => add(null, nowOf(way), weight * (posterior.sharedChance[v]?.[s] ?? 0)));
   });
-  return [...chances.values()].map((one) => ({ ...one, probability: Math.min(1, Math.max(0, one.probability)) }));
+  return [...chances.values()].map((chance) => ({
+    ...chance,
+    probability: Math.min(1, Math.max(0, chance.probability)),
+  }));
 }
 
 interface Found {
@@ -176,9 +181,9 @@ export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
     const joint = posterior.joints[v] as Joint;
     const scale = (posterior.variantChance[v] ?? 0) / joint.total;
     const typeOf = (channel: Channel): SensorType =>
-      model.channels.find((one) => one.channel === channel)?.type ?? 'passive';
+      model.channels.find((entry) => entry.channel === channel)?.type ?? 'passive';
     const put = (probability: number, faults: Scenario['faults']): void => {
-      const key = `${v}|${faults.map((one) => `${one.channel}.${one.fault}`).join()}`;
+      const key = `${v}|${faults.map((fault) => `${fault.channel}.${fault.fault}`).join()}`;
       const known = found.get(key);
       if (known) known.probability += probability;
       else found.set(key, { probability, faults, typeOf });
@@ -186,10 +191,10 @@ export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
     for (const state of joint.states)
       if (state.mass * scale >= least) unfold(model, joint, state, state.mass * scale, least, put);
   });
-  const kept = [...found.values()].filter((one) => one.probability >= least);
-  const total = kept.reduce((sum, one) => sum + one.probability, 0);
+  const kept = [...found.values()].filter((found) => found.probability >= least);
+  const total = kept.reduce((sum, found) => sum + found.probability, 0);
   return kept
-    .map((one) => ({ ...one, probability: one.probability / total }))
+    .map((found) => ({ ...found, probability: found.probability / total }))
     .sort((x, y) => y.probability - x.probability);
 }
 

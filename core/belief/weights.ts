@@ -31,10 +31,10 @@ function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Caus
  */
 export function priorsOf(channel: ChannelModel, channels: number): number[] {
   const sum = (isFaulty: boolean): number =>
-    channel.hypotheses.reduce((total, one) => total + (one.faulty === isFaulty ? one.odds : 0), 0);
+    channel.hypotheses.reduce((total, way) => total + (way.faulty === isFaulty ? way.odds : 0), 0);
   const [faulty, sound] = [sum(true), sum(false)];
-  return channel.hypotheses.map((one) =>
-    one.faulty ? one.odds / faulty / (channels + 1) : (one.odds / sound) * (channels / (channels + 1)),
+  return channel.hypotheses.map((way) =>
+    way.faulty ? way.odds / faulty / (channels + 1) : (way.odds / sound) * (channels / (channels + 1)),
   );
 }
 
@@ -57,7 +57,7 @@ function weigh(
     const likelihood = weight * seen.likelihood(seen.concerned(faults));
     all.weight += weight;
     all.likelihood += likelihood;
-    for (const segment of new Set(faults.map((one) => faultRow(one).segment as Segment))) {
+    for (const segment of new Set(faults.map((fault) => faultRow(fault).segment as Segment))) {
       const sum = inside.get(segment) ?? { likelihood: 0, weight: 0 };
       inside.set(segment, { likelihood: sum.likelihood + likelihood, weight: sum.weight + weight });
     }
@@ -76,10 +76,10 @@ interface Sum {
  */
 export function weightsOf(posterior: Posterior): Weight[] {
   const model = likeliest(posterior);
-  const priors = new Map(model.channels.map((one) => [one, priorsOf(one, model.channels.length)]));
+  const priors = new Map(model.channels.map((channel) => [channel, priorsOf(channel, model.channels.length)]));
   return posterior.evidence.groups.flatMap((group) => {
-    const ids = [...new Set(group.reports.flatMap((one) => one.ids))];
-    const targets = model.channels.filter((one) => group.channel === null || one.channel === group.channel);
+    const ids = [...new Set(group.reports.flatMap((report) => report.ids))];
+    const targets = model.channels.filter((channel) => group.channel === null || channel.channel === group.channel);
     return targets.flatMap((channel) => {
       const { all, inside } = weigh(group, channel, priors.get(channel) ?? []);
       return SEGMENTS.flatMap((segment): Weight[] => {
@@ -102,31 +102,31 @@ const INDIRECT = /^(code-|lamp|symptom-|no-|clear|drive)/;
  * @returns 0 or more is evidence that it is sound, against a sound channel as the measure; without direct evidence 0.
  */
 export function directProof(posterior: Posterior, channel: Channel, segment: Segment): number {
-  const model = likeliest(posterior).channels.find((one) => one.channel === channel);
+  const model = likeliest(posterior).channels.find((entry) => entry.channel === channel);
   if (!model) return 0;
   const lastStage = posterior.timeline.stages.length - 1;
   const direct = posterior.evidence.groups.filter(
-    (one) => one.channel === channel && one.stage === lastStage && !INDIRECT.test(one.key.split('|')[2] ?? ''),
+    (group) => group.channel === channel && group.stage === lastStage && !INDIRECT.test(group.key.split('|')[2] ?? ''),
   );
   const singles = model.hypotheses.filter(
-    (one) => one.faults.every((faults) => faults.length === 1) && isIn(one, 0, segment),
+    (way) => way.faults.every((faults) => faults.length === 1) && isIn(way, 0, segment),
   );
-  const odds = singles.reduce((sum, one) => sum + one.odds, 0);
+  const odds = singles.reduce((sum, single) => sum + single.odds, 0);
   if (odds <= 0) return repairProof(posterior, channel, segment);
   const product = (faults: readonly Cause[]): number =>
     direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
-  const withFault = singles.reduce((sum, one) => sum + (one.odds / odds) * product(one.faults[0] ?? []), 0);
+  const withFault = singles.reduce((sum, single) => sum + (single.odds / odds) * product(single.faults[0] ?? []), 0);
   return Math.max(0, -10 * Math.log10(withFault / product([]))) + repairProof(posterior, channel, segment);
 }
 
 /** A repair in the segment that its owner calls fixed is direct evidence too. */
 function repairProof(posterior: Posterior, channel: Channel, segment: Segment): number {
   const repaired = posterior.timeline.boundaries.some(
-    (one) =>
-      one.is === 'repair' &&
-      one.repair.result === 'fixed' &&
-      one.repair.segment === segment &&
-      (one.repair.channel ?? channel) === channel,
+    (mark) =>
+      mark.is === 'repair' &&
+      mark.repair.result === 'fixed' &&
+      mark.repair.segment === segment &&
+      (mark.repair.channel ?? channel) === channel,
   );
   return repaired ? 12 : 0;
 }

@@ -19,7 +19,7 @@ function doubledIds(list: Listed, name: string): Problem[] {
 }
 
 function repairsPointNowhere(file: CaseFile): Problem[] {
-  const known = new Set(file.observations.map((one) => one.id));
+  const known = new Set(file.observations.map((observation) => observation.id));
   return (file.repairs ?? []).flatMap((repair, index) => {
     if (repair.after === undefined || repair.after === null || known.has(repair.after)) return [];
     const message = `there is no observation "${repair.after}"; must be the id of one, or null for before all`;
@@ -28,19 +28,20 @@ function repairsPointNowhere(file: CaseFile): Problem[] {
 }
 
 function impossibleReadings(file: CaseFile): Problem[] {
-  return file.observations.flatMap((one, index) => {
-    if (one.kind !== 'meter' || one.value === 'overload') return [];
-    const signed = one.quantity === 'dc-voltage' || one.quantity === 'dc-current';
-    if (signed || one.value >= 0) return [];
-    const message = `a ${one.quantity} cannot be negative; must be 0 or more, or "overload"`;
+  return file.observations.flatMap((observation, index) => {
+    if (observation.kind !== 'meter' || observation.value === 'overload') return [];
+    const signed = observation.quantity === 'dc-voltage' || observation.quantity === 'dc-current';
+    if (signed || observation.value >= 0) return [];
+    const message = `a ${observation.quantity} cannot be negative; must be 0 or more, or "overload"`;
     return [{ path: pointer(['observations', index, 'value']), code: 'negative', message }];
   });
 }
 
 function swapsWithItself(file: CaseFile): Problem[] {
-  return file.observations.flatMap((one, index) => {
-    if (one.kind !== 'swap' || one.channel === undefined || one.with !== one.channel) return [];
-    const message = `a sensor cannot be exchanged with itself; must be another channel than ${one.channel}`;
+  return file.observations.flatMap((observation, index) => {
+    if (observation.kind !== 'swap' || observation.channel === undefined || observation.with !== observation.channel)
+      return [];
+    const message = `a sensor cannot be exchanged with itself; must be another channel than ${observation.channel}`;
     return [{ path: pointer(['observations', index, 'with']), code: 'same-channel', message }];
   });
 }

@@ -84,7 +84,7 @@ export function toJsonSchema(shape: Shape): Schema {
     case 'either':
       return { anyOf: shape.of.map(toJsonSchema) };
     case 'variants':
-      return { oneOf: Object.entries(shape.of).map(([name, one]) => recordSchema(one, [shape.tag, name])) };
+      return { oneOf: Object.entries(shape.of).map(([name, entry]) => recordSchema(entry, [shape.tag, name])) };
     default:
       return shape satisfies never;
   }

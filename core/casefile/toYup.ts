@@ -98,7 +98,7 @@ function unknownKey(keys: readonly string[]): Rule {
 
 /** The first alternative that takes the value, else the complaint of the first. */
 function ruleForEither(shape: Extract<Shape, { is: 'either' }>): Rule {
-  const rules = shape.of.map((one) => toYup(one));
+  const rules = shape.of.map((shape) => toYup(shape));
   const wanted = shape.of.map(describe).join(' or ');
   return mixed()
     .defined('is missing')

@@ -124,12 +124,14 @@ function changed(path: Path, value: unknown): unknown {
 
 const places = (data: unknown): string[] => {
   const result = validate(data);
-  return result.ok ? [] : result.problems.map((one) => one.path);
+  return result.ok ? [] : result.problems.map((problem) => problem.path);
 };
 
 test('a file with every kind of entry is right', () => {
   expect(validate(full)).toEqual({ ok: true, value: full });
-  expect(new Set(full.observations.map((one) => one.kind)).size).toBe(Object.keys(OBSERVATION.of).length);
+  expect(new Set(full.observations.map((observation) => observation.kind)).size).toBe(
+    Object.keys(OBSERVATION.of).length,
+  );
 });
 
 /** Broken in one place: refused, naming that place. */
@@ -185,7 +187,7 @@ test.each(BROKEN)('%j broken is refused at its place', (path, value) => {
   const found = places(changed(path, value));
   const pointers = [`/${path.join('/')}`, `/${path.slice(0, -1).join('/')}`];
   expect(found.length).toBeGreaterThan(0);
-  for (const one of found) expect(pointers).toContain(one);
+  for (const word of found) expect(pointers).toContain(word);
 });
 
 test('doubled ids and a band upside down are found', () => {

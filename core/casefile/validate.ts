@@ -40,10 +40,10 @@ function longestKey(rest: string, here: unknown): string | undefined {
 
 function problemsOf(error: ValidationError, data: unknown): Problem[] {
   const all = error.inner.length > 0 ? error.inner : [error];
-  return all.map((one) => ({
-    path: pointer(stepsOf(one.path ?? '', data)),
-    code: one.type ?? 'invalid',
-    message: one.message,
+  return all.map((validationError) => ({
+    path: pointer(stepsOf(validationError.path ?? '', data)),
+    code: validationError.type ?? 'invalid',
+    message: validationError.message,
   }));
 }
 

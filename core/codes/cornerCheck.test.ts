@@ -22,18 +22,18 @@ function settle(
 }
 
 const shownAs = (rule: (channel: Channel) => Channel): ReadonlyMap<Channel, Channel> =>
-  new Map(FOUR.map((one) => [one, rule(one)]));
-const swapSide = (one: Channel): Channel =>
-  (one.endsWith('left') ? one.replace('left', 'right') : one.replace('right', 'left')) as Channel;
-const swapEnd = (one: Channel): Channel =>
-  (one.startsWith('front') ? one.replace('front', 'rear') : one.replace('rear', 'front')) as Channel;
+  new Map(FOUR.map((channel) => [channel, rule(channel)]));
+const swapSide = (channel: Channel): Channel =>
+  (channel.endsWith('left') ? channel.replace('left', 'right') : channel.replace('right', 'left')) as Channel;
+const swapEnd = (channel: Channel): Channel =>
+  (channel.startsWith('front') ? channel.replace('front', 'rear') : channel.replace('rear', 'front')) as Channel;
 
 describe('names from the fewest spins', () => {
   test.each([
-    ['true-names', shownAs((one) => one)],
+    ['true-names', shownAs((channel) => channel)],
     ['sides-crossed', shownAs(swapSide)],
     ['ends-crossed', shownAs(swapEnd)],
-    ['turned-round', shownAs((one) => swapSide(swapEnd(one)))],
+    ['turned-round', shownAs((channel) => swapSide(swapEnd(channel)))],
   ] as const)('%s needs two', (pattern, truth) => {
     const { spins, map } = settle(truth, FOUR);
     expect(spins).toHaveLength(2);
@@ -44,7 +44,7 @@ describe('names from the fewest spins', () => {
   test('any mix-up at all is settled rightly within the wheels there are, but for those that look like a whole pattern', () => {
     fc.assert(
       fc.property(fc.shuffledSubarray([...FOUR], { minLength: 4, maxLength: 4 }), (names) => {
-        const truth = new Map(FOUR.map((one, index) => [one, names[index] as Channel]));
+        const truth = new Map(FOUR.map((channel, index) => [channel, names[index] as Channel]));
         const { spins, map } = settle(truth, FOUR);
         expect(spins.length).toBeLessThanOrEqual(4);
         if (map.pattern === 'own')
@@ -102,7 +102,7 @@ describe('put right from then on', () => {
     const crossed = judge(car('passive'), [
       spin('front-left', 'front-right'),
       spin('rear-left', 'rear-right'),
-    ]).ranking.find((one) => one.fault === 'loom-crossed');
+    ]).ranking.find((row) => row.fault === 'loom-crossed');
     expect(crossed?.probability ?? 0).toBeLessThan(0.02);
   });
   test('a channel that was entered by hand stays as entered', () => {

@@ -45,18 +45,18 @@ function fits(spins: readonly Spin[], rule: (channel: Channel) => Channel, chann
 
 /** Two agreeing spins settle a pattern when they are of both axles: names are seldom right on one and wrong on the other without a reason. */
 function settledPattern(spins: readonly Spin[], channels: readonly Channel[]): Pattern | null {
-  const told = spins.filter((one) => one.shown !== null);
-  const axles = new Set(told.map((one) => CORNER_OF[one.spun].end));
-  const needed = new Set(channels.map((one) => CORNER_OF[one].end)).size;
-  const left = PATTERNS.filter(([, rule]) => fits(told, rule, channels));
-  return axles.size === needed && told.length >= 2 ? (left[0]?.[0] ?? null) : null;
+  const entry = spins.filter((spin) => spin.shown !== null);
+  const axles = new Set(entry.map((spin) => CORNER_OF[spin.spun].end));
+  const needed = new Set(channels.map((channel) => CORNER_OF[channel].end)).size;
+  const left = PATTERNS.filter(([, rule]) => fits(entry, rule, channels));
+  return axles.size === needed && entry.length >= 2 ? (left[0]?.[0] ?? null) : null;
 }
 
 function meaningsFrom(spins: readonly Spin[], channels: readonly Channel[]): Map<Channel, Channel | null> {
-  const meaning = new Map<Channel, Channel | null>(channels.map((one) => [one, null]));
+  const meaning = new Map<Channel, Channel | null>(channels.map((channel) => [channel, null]));
   for (const { spun, shown } of spins) if (shown !== null) meaning.set(shown, spun);
-  const openNames = channels.filter((one) => meaning.get(one) === null);
-  const openWheels = channels.filter((one) => ![...meaning.values()].includes(one));
+  const openNames = channels.filter((channel) => meaning.get(channel) === null);
+  const openWheels = channels.filter((channel) => ![...meaning.values()].includes(channel));
   const [name, wheel] = [openNames[0], openWheels[0]];
   if (openNames.length === 1 && openWheels.length === 1 && name && wheel) meaning.set(name, wheel);
   return meaning;
@@ -69,20 +69,20 @@ function meaningsFrom(spins: readonly Spin[], channels: readonly Channel[]): Map
  * @example cornerNames([{ spun: 'front-left', shown: 'front-right' }, { spun: 'rear-left', shown: 'rear-right' }], ['front-left', 'front-right', 'rear-left', 'rear-right']).pattern // => "sides-crossed"
  */
 export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]): NameMap {
-  const latest = [...new Map(spins.map((one) => [one.spun, one])).values()];
-  const shown = latest.flatMap((one) => (one.shown === null ? [] : [one.shown]));
-  const doubled = [...new Set(shown.filter((one, index) => shown.indexOf(one) !== index))];
+  const latest = [...new Map(spins.map((spin) => [spin.spun, spin])).values()];
+  const shown = latest.flatMap((spin) => (spin.shown === null ? [] : [spin.shown]));
+  const doubled = [...new Set(shown.filter((channel, index) => shown.indexOf(channel) !== index))];
   const pattern = doubled.length === 0 ? settledPattern(latest, channels) : null;
   const rule = PATTERNS.find(([name]) => name === pattern)?.[1];
   const meaning = rule
     ? new Map<Channel, Channel | null>(channels.map((name) => [name, rule(name)]))
     : meaningsFrom(
-        latest.filter((one) => one.shown === null || !doubled.includes(one.shown)),
+        latest.filter((spin) => spin.shown === null || !doubled.includes(spin.shown)),
         channels,
       );
-  const isSettled = [...meaning.values()].every((one) => one !== null);
+  const isSettled = [...meaning.values()].every((channel) => channel !== null);
   const spunAlready = new Set(
-    latest.filter((one) => one.shown !== null && !doubled.includes(one.shown)).map((one) => one.spun),
+    latest.filter((spin) => spin.shown !== null && !doubled.includes(spin.shown)).map((spin) => spin.spun),
   );
   return {
     meaning,
@@ -94,9 +94,9 @@ export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]
 
 /** The wheel that tells most: one on another axle and side than those known already, a doubled one again. */
 function nextWheel(spins: readonly Spin[], known: ReadonlySet<Channel>, channels: readonly Channel[]): Channel | null {
-  const open = channels.filter((one) => !known.has(one));
-  const ends = new Set([...known].map((one) => CORNER_OF[one].end));
-  const silent = new Set(spins.filter((one) => one.shown === null).map((one) => one.spun));
+  const open = channels.filter((channel) => !known.has(channel));
+  const ends = new Set([...known].map((channel) => CORNER_OF[channel].end));
+  const silent = new Set(spins.filter((spin) => spin.shown === null).map((spin) => spin.spun));
   const ranked = [...open].sort(
     (a, b) =>
       Number(silent.has(a)) - Number(silent.has(b)) ||

@@ -48,7 +48,7 @@ function segmentsOf(
 function ownMeaningOf(keys: readonly string[], own: OwnMeanings): OwnMeaning | undefined {
   const plain = (code: string): string => code.toUpperCase().replace(/[^0-9A-Z]/g, '');
   for (const wanted of keys.map(plain)) {
-    const key = Object.keys(own).find((one) => plain(one) === wanted);
+    const key = Object.keys(own).find((word) => plain(word) === wanted);
     if (key !== undefined && Object.hasOwn(own, key)) return own[key];
   }
   return undefined;

@@ -63,7 +63,7 @@ export function alsoNamed(
   const decoded = decode(code.code, vehicle.codeMeanings ?? {});
   const { channel, by } = namedBy(code, decoded, vehicle);
   if (by !== 'reader' || decoded.source !== 'standard' || !decoded.channel || !channel) return null;
-  const [words, number] = [channel, decoded.channel].map((one) => channelOn(one, vehicle.channels));
+  const [words, number] = [channel, decoded.channel].map((channel) => channelOn(channel, vehicle.channels));
   if (!words || !number || words === number || (names.get(words) ?? null) !== null) return null;
   return number;
 }

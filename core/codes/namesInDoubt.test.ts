@@ -78,8 +78,8 @@ describe('what the adviser makes of it', () => {
   const ranking = (seen: Seen) => assess(caseOf(PASSIVE, seen));
   const onSide = (seen: Seen, channel: string): number =>
     ranking(seen)
-      .ranking.filter((one) => one.channel === channel)
-      .reduce((sum, one) => sum + one.probability, 0);
+      .ranking.filter((row) => row.channel === channel)
+      .reduce((sum, row) => sum + row.probability, 0);
 
   test('the code counts for either wheel, and the corner check comes before all else', () => {
     const seen = [code('front-left')];

@@ -11,12 +11,14 @@ export interface NamesInDoubt {
 }
 
 function counted(file: CaseFile): readonly Observation[] {
-  return file.observations.filter((one) => !one.withdrawn);
+  return file.observations.filter((observation) => !observation.withdrawn);
 }
 
 /** What the last drive showed at a wheel, under the name that the reader gives it. */
 function driven(file: CaseFile, channel: Channel): ObservationOf<'live'>['finding'] | null {
-  const seen = counted(file).filter((one) => one.kind === 'live' && one.while === 'drive' && one.channel === channel);
+  const seen = counted(file).filter(
+    (observation) => observation.kind === 'live' && observation.while === 'drive' && observation.channel === channel,
+  );
   const last = seen.at(-1);
   return last?.kind === 'live' ? last.finding : null;
 }
@@ -27,12 +29,15 @@ function driven(file: CaseFile, channel: Channel): ObservationOf<'live'>['findin
  */
 export function namesInDoubt(file: CaseFile): NamesInDoubt | null {
   const names = readerNames(file).meaning;
-  const spun = spinsIn(file).map((one) => one.spun);
-  const silent = counted(file).flatMap((one) =>
-    one.kind === 'live' && one.while === 'hand-spin' && one.channel ? [one.channel] : [],
+  const spun = spinsIn(file).map((spin) => spin.spun);
+  const silent = counted(file).flatMap((observation) =>
+    observation.kind === 'live' && observation.while === 'hand-spin' && observation.channel
+      ? [observation.channel]
+      : [],
   );
   const open = (wheels: readonly (Channel | null)[]): Channel | null =>
-    wheels.find((one): one is Channel => one !== null && !spun.includes(one) && !silent.includes(one)) ?? null;
+    wheels.find((wheel): wheel is Channel => wheel !== null && !spun.includes(wheel) && !silent.includes(wheel)) ??
+    null;
   for (const code of counted(file)) {
     if (code.kind !== 'code') continue;
     const { channel } = meaningFor(code, file.vehicle, names);

@@ -11,16 +11,17 @@ function asChannel(words: string, file: CaseFile): Channel | null {
   return named && channelOn(named, file.vehicle.channels);
 }
 
-function spinOf(one: Observation, file: CaseFile): Spin[] {
-  if (one.withdrawn || one.kind !== 'live' || one.while !== 'hand-spin' || !one.channel) return [];
-  const spun = channelOn(one.channel, file.vehicle.channels);
+function spinOf(observation: Observation, file: CaseFile): Spin[] {
+  if (observation.withdrawn || observation.kind !== 'live' || observation.while !== 'hand-spin' || !observation.channel)
+    return [];
+  const spun = channelOn(observation.channel, file.vehicle.channels);
   if (!spun) return [];
-  if (one.finding === 'answers-as-other-channel') {
-    const shown = one.shownAs ? asChannel(one.shownAs, file) : null;
+  if (observation.finding === 'answers-as-other-channel') {
+    const shown = observation.shownAs ? asChannel(observation.shownAs, file) : null;
     return shown ? [{ spun, shown }] : [];
   }
-  return one.finding === 'follows' && one.shownAs !== undefined
-    ? [{ spun, shown: asChannel(one.shownAs, file) ?? spun }]
+  return observation.finding === 'follows' && observation.shownAs !== undefined
+    ? [{ spun, shown: asChannel(observation.shownAs, file) ?? spun }]
     : [];
 }
 
@@ -29,7 +30,7 @@ function spinOf(one: Observation, file: CaseFile): Spin[] {
  * @param file the case. @returns spins in order; a `follows` without a noted name is no spin of the corner check.
  */
 export function spinsIn(file: CaseFile): Spin[] {
-  return file.observations.flatMap((one) => spinOf(one, file));
+  return file.observations.flatMap((observation) => spinOf(observation, file));
 }
 
 /**

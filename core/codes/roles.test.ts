@@ -6,7 +6,7 @@ const code = (id: string, text: string, more: Partial<Loose> = {}): Loose =>
   ({ id, kind: 'code', code: text, status: 'stored', ...more }) as Loose;
 
 function roles(observations: readonly Loose[]): string[] {
-  return sortCodes(caseOf(car('passive'), observations)).map((one) => `${one.code.id} ${one.role}`);
+  return sortCodes(caseOf(car('passive'), observations)).map((sortCode) => `${sortCode.code.id} ${sortCode.role}`);
 }
 
 describe('which code is the cause', () => {

@@ -25,7 +25,7 @@ const FLOOD_CODES = 4;
 const NEVER_ECHO: readonly string[] = ['airbag'];
 
 function counted(file: CaseFile): readonly Observation[] {
-  return file.observations.filter((one) => !one.withdrawn);
+  return file.observations.filter((observation) => !observation.withdrawn);
 }
 
 /**
@@ -33,8 +33,8 @@ function counted(file: CaseFile): readonly Observation[] {
  * @param file the case. @returns km: the vehicle's, or the latest beside any code; null where none is known.
  */
 export function latestOdometer(file: CaseFile): number | null {
-  const seen = counted(file).flatMap((one) =>
-    one.kind === 'code' && one.odometer !== undefined ? [one.odometer] : [],
+  const seen = counted(file).flatMap((observation) =>
+    observation.kind === 'code' && observation.odometer !== undefined ? [observation.odometer] : [],
   );
   const all = [...seen, ...(file.vehicle.odometer === undefined ? [] : [file.vehicle.odometer])];
   return all.length === 0 ? null : Math.max(...all);
@@ -47,12 +47,12 @@ export function latestOdometer(file: CaseFile): number | null {
  */
 export function floodOf(codes: readonly Code[], channelOf: (code: Code) => string | null): readonly Code[] {
   const byOdometer = new Map<number, Code[]>();
-  for (const one of codes)
-    if (one.odometer !== undefined) byOdometer.set(one.odometer, [...(byOdometer.get(one.odometer) ?? []), one]);
+  for (const code of codes)
+    if (code.odometer !== undefined) byOdometer.set(code.odometer, [...(byOdometer.get(code.odometer) ?? []), code]);
   return [...byOdometer.values()]
     .filter((group) => {
-      const modules = new Set(group.map((one) => one.module ?? 'abs'));
-      const wheels = new Set(group.map(channelOf).filter((one) => one !== null));
+      const modules = new Set(group.map((observation) => observation.module ?? 'abs'));
+      const wheels = new Set(group.map(channelOf).filter((entry) => entry !== null));
       return group.length >= FLOOD_CODES && (modules.size >= 2 || wheels.size >= 3);
     })
     .flat();
@@ -68,10 +68,10 @@ function move(codes: readonly string[], from: Set<string>, to: Set<string>): voi
 /** Codes that an erase showed to be gone, or back, as of the last one. */
 function afterErase(file: CaseFile): { stayed: ReadonlySet<string>; returned: ReadonlySet<string> } {
   const [stayed, returned] = [new Set<string>(), new Set<string>()];
-  for (const one of counted(file)) {
-    if (one.kind !== 'clear') continue;
-    move(one.returned ?? [], stayed, returned);
-    move(one.stayed ?? [], returned, stayed);
+  for (const observation of counted(file)) {
+    if (observation.kind !== 'clear') continue;
+    move(observation.returned ?? [], stayed, returned);
+    move(observation.stayed ?? [], returned, stayed);
   }
   return { stayed, returned };
 }
@@ -81,12 +81,12 @@ function afterErase(file: CaseFile): { stayed: ReadonlySet<string>; returned: Re
  * @param file the case. @returns a row a code, in the order recorded; guesses are worded as such.
  */
 export function sortCodes(file: CaseFile): readonly SortedCode[] {
-  const codes = counted(file).filter((one): one is Code => one.kind === 'code');
+  const codes = counted(file).filter((observation): observation is Code => observation.kind === 'code');
   const names = readerNames(file).meaning;
   const channelOf = (code: Code): string | null => meaningFor(code, file.vehicle, names).channel;
   const { stayed, returned } = afterErase(file);
   const latest = latestOdometer(file);
-  const flood = new Set(floodOf(codes, channelOf).map((one) => one.id));
+  const flood = new Set(floodOf(codes, channelOf).map((observation) => observation.id));
   const isGhost = (code: Code): string => {
     if (returned.has(code.code) || code.status === 'current') return '';
     if (stayed.has(code.code)) return 'it stayed away after the erase';
@@ -94,7 +94,9 @@ export function sortCodes(file: CaseFile): readonly SortedCode[] {
     const age = latest !== null && code.odometer !== undefined ? latest - code.odometer : 0;
     return age >= OLD_AFTER_KM ? `set ${spaced(age)} km ago: likely history` : '';
   };
-  const cause = codes.find((one) => (one.module ?? 'abs') === 'abs' && channelOf(one) !== null && isGhost(one) === '');
+  const cause = codes.find(
+    (code) => (code.module ?? 'abs') === 'abs' && channelOf(code) !== null && isGhost(code) === '',
+  );
   return codes.map((code): SortedCode => {
     const ghost = isGhost(code);
     if (ghost) return { code, role: 'ghost', because: ghost, under: null };

@@ -43,7 +43,7 @@ function failure(code: string, message: string): { readonly ok: false; readonly 
 
 /** Whether nothing more can be asked. */
 function isOver({ problems }: { readonly problems: readonly Problem[] }): boolean {
-  return problems.some((one) => one.code === 'link-lost' || one.code === 'cancelled');
+  return problems.some((problem) => problem.code === 'link-lost' || problem.code === 'cancelled');
 }
 
 /** Asks modules over a link, one request at a time: retries, waits while they are busy, gives up in words. It has a life: the link's. */
@@ -218,15 +218,15 @@ async function described(
   const plain = codes.map(({ code, status }) => ({ kind: 'code' as const, code, status, module }));
   const words = codes.length > 0 ? await client.words('codes') : null;
   const printed = words?.ok ? words.value : [];
-  const named = plain.map((one, at) => ({ ...one, ...(printed[at] ? { shownAs: printed[at] } : {}) }));
+  const named = plain.map((seen, at) => ({ ...seen, ...(printed[at] ? { shownAs: printed[at] } : {}) }));
   if (words && !words.ok) return { seen: named, cut: cutBy(words) };
   const seen: Seen[] = [];
-  for (const one of named) {
-    const details = await client.detailsOf(module, one.code);
+  for (const entry of named) {
+    const details = await client.detailsOf(module, entry.code);
     if (!details.ok) return { seen: [...seen, ...named.slice(seen.length)], cut: cutBy(details) };
     const { odometer } = details.value;
     const note = noteOf(details.value);
-    seen.push({ ...one, ...(odometer === undefined ? {} : { odometer }), ...(note ? { note } : {}) });
+    seen.push({ ...entry, ...(odometer === undefined ? {} : { odometer }), ...(note ? { note } : {}) });
   }
   return { seen, cut: null };
 }

@@ -13,8 +13,8 @@ import {
   testerPresent,
 } from './messages';
 
-const bytes = (text: string): Uint8Array => Uint8Array.from(text.split(' '), (one) => parseInt(one, 16));
-const hex = (message: Uint8Array): string => [...message].map((one) => one.toString(16).padStart(2, '0')).join(' ');
+const bytes = (text: string): Uint8Array => Uint8Array.from(text.split(' '), (word) => parseInt(word, 16));
+const hex = (message: Uint8Array): string => [...message].map((value) => value.toString(16).padStart(2, '0')).join(' ');
 
 describe('messages as the standard writes them', () => {
   test.each([
@@ -41,7 +41,7 @@ describe('messages as the standard writes them', () => {
 
   test('codes with status; a cut-off last one is left out', () =>
     expect(
-      codesIn(bytes('ff 40 34 13 09 40 31 1f 28 c1 21 00 04 40 37')).map((one) => `${one.code} ${one.status}`),
+      codesIn(bytes('ff 40 34 13 09 40 31 1f 28 c1 21 00 04 40 37')).map((code) => `${code.code} ${code.status}`),
     ).toEqual(['C0034-13 current', 'C0031-1F stored', 'U0121 pending']));
 
   test('speeds, with a missing one', () => expect(speedsIn(bytes('02 bc ff ff 00 00'))).toEqual([7, null, 0]));

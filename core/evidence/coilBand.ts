@@ -31,7 +31,7 @@ function coilReading(
   atCelsius: number,
 ): number | null {
   const fits = ofKind(stage, 'meter').filter(
-    (one) => one.channel === channel && one.point === point && one.quantity === 'resistance' && !one.unsteady,
+    (meter) => meter.channel === channel && meter.point === point && meter.quantity === 'resistance' && !meter.unsteady,
   );
   const value = fits.at(-1)?.value;
   if (typeof value !== 'number' || value < 300 || value > 5000) return null;
@@ -43,8 +43,8 @@ const READINGS_DIFFER_BY = 0.03;
 const WIRES_OHM = 10;
 
 /** At the module's end a coil reads as at its own plug plus a few ohm: what is more lies in between. */
-function bandBeyondPlug(channel: Channel, around: Around, plain: CoilBand): CoilBand {
-  const own = coilReading(around.stage, channel, 'sensor', plain.atCelsius);
+function bandBeyondPlug(channel: Channel, context: Around, plain: CoilBand): CoilBand {
+  const own = coilReading(context.stage, channel, 'sensor', plain.atCelsius);
   if (own === null || own < plain.min || own > plain.max) return plain;
   const [min, max] = [own * (1 - READINGS_DIFFER_BY), own * (1 + READINGS_DIFFER_BY) + WIRES_OHM];
   return { ...plain, min, max, from: 'own-sensor' };
@@ -53,19 +53,19 @@ function bandBeyondPlug(channel: Channel, around: Around, plain: CoilBand): Coil
 /**
  * Which band judges a coil: the manual's; without one, the same sensor on the other side; without that, a generic one.
  * At the module's end the reading at the sensor's own plug comes before all of them, where it was in its band.
- * @param channel the channel measured. @param point where. @param around the stage it was measured in.
+ * @param channel the channel measured. @param point where. @param context the stage it was measured in.
  * @returns the band in ohm with its temperature and whose it is.
  */
-export function coilBand(channel: Channel, point: MeterPoint, around: Around): CoilBand {
-  const plain = plainBand(channel, point, around);
-  return point === 'module-end' ? bandBeyondPlug(channel, around, plain) : plain;
+export function coilBand(channel: Channel, point: MeterPoint, context: Around): CoilBand {
+  const plain = plainBand(channel, point, context);
+  return point === 'module-end' ? bandBeyondPlug(channel, context, plain) : plain;
 }
 
-function plainBand(channel: Channel, point: MeterPoint, around: Around): CoilBand {
-  const manual = around.vehicle.specs?.sensorResistance;
+function plainBand(channel: Channel, point: MeterPoint, context: Around): CoilBand {
+  const manual = context.vehicle.specs?.sensorResistance;
   const atCelsius = manual?.at ?? GENERIC_COIL_BAND.at;
-  const other = otherSide(channel, around.vehicle.channels);
-  const otherSideOhm = other && coilReading(around.stage, other, point, atCelsius);
+  const other = otherSide(channel, context.vehicle.channels);
+  const otherSideOhm = other && coilReading(context.stage, other, point, atCelsius);
   if (manual) return { min: manual.min, max: manual.max, atCelsius, from: 'manual', otherSideOhm };
   const { min, max } = GENERIC_COIL_BAND;
   if (otherSideOhm !== null && otherSideOhm >= min && otherSideOhm <= max)

@@ -15,9 +15,9 @@ function verdictOf(reading: Partial<ObservationOf<'meter'>>, before: readonly Lo
   } as Loose;
   const file = caseOf(vehicle, [...before, meter]);
   const stage = timelineOf(file).stages.at(-1);
-  const one = file.observations.at(-1);
-  if (!stage || one?.kind !== 'meter') throw new Error('no stage');
-  return coilVerdict(one, 'rear-right', stage.around);
+  const observation = file.observations.at(-1);
+  if (!stage || observation?.kind !== 'meter') throw new Error('no stage');
+  return coilVerdict(observation, 'rear-right', stage.context);
 }
 
 describe('a coil against its band', () => {

@@ -31,16 +31,16 @@ const AS_GOOD_AS_OPEN = 20;
 const SIDES_AGREE = 0.1;
 const OUTVOTED = 0.6;
 
-function temperatureSpread(meter: ObservationOf<'meter'>, around: Around): number {
+function temperatureSpread(meter: ObservationOf<'meter'>, context: Around): number {
   if (meter.temperature !== undefined) return 0;
-  const before = around.stage[around.stage.findIndex((one) => one.id === meter.id) - 1];
+  const before = context.stage[context.stage.findIndex((observation) => observation.id === meter.id) - 1];
   return before?.kind === 'drive' ? UNKNOWN_TEMPERATURE_KELVIN.driven : UNKNOWN_TEMPERATURE_KELVIN.rested;
 }
 
 /** The meter's own half-width of a reading, in its unit. */
-export function halfWidthOf(meter: ObservationOf<'meter'>, around: Around): number {
+export function halfWidthOf(meter: ObservationOf<'meter'>, context: Around): number {
   if (meter.value === 'overload') return 0;
-  const accuracy = { ...GENERIC_METER, ...around.owner.meter };
+  const accuracy = { ...GENERIC_METER, ...context.owner.meter };
   const plain = { percent: accuracy.percent ?? GENERIC_METER.percent, counts: accuracy.counts ?? GENERIC_METER.counts };
   const fromRange = meter.range === undefined ? undefined : meter.range / 2000;
   return meterHalfWidth(meter.value, plain, meter.resolution ?? fromRange ?? likelyResolution(meter.value));
@@ -58,17 +58,17 @@ function fitsOf(ohm: number, halfWidth: number, band: CoilBand): Record<string, 
 /**
  * Judges a coil's resistance: corrected to the band's temperature, with the meter's accuracy and an unknown temperature as uncertainty.
  * @param meter a numeric resistance reading at `sensor` or `module-end`. @param channel its channel.
- * @param around the stage it was made in.
+ * @param context the stage it was made in.
  * @returns the verdict, or null for an overload, which is no number to judge.
  */
-export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, around: Around): CoilVerdict | null {
+export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, context: Around): CoilVerdict | null {
   if (meter.value === 'overload') return null;
-  const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', around);
+  const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', context);
   const correctedOhm = copperAt(meter.value, meter.temperature ?? 20, band.atCelsius);
   const scale = meter.value > 0 ? correctedOhm / meter.value : 1;
   const halfWidthOhm = joinHalfWidths([
-    halfWidthOf(meter, around) * scale,
-    temperatureHalfWidth(correctedOhm, temperatureSpread(meter, around)),
+    halfWidthOf(meter, context) * scale,
+    temperatureHalfWidth(correctedOhm, temperatureSpread(meter, context)),
   ]);
   return {
     band,

@@ -27,38 +27,38 @@ interface Said {
 /** Readings of a pair that lie this far apart are worth a thought: parts of one axle are alike within a tenth. */
 const ALIKE_WITHIN = 0.12;
 
-function meterSaid(one: ObservationOf<'meter'>): Said {
-  const shown = showReading(one.value, one.quantity, one.resolution ?? null);
-  const how = one.while === 'wiggle' ? ', flexed' : one.while === 'hand-spin' ? ', spun' : '';
+function meterSaid(observation: ObservationOf<'meter'>): Said {
+  const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
+  const how = observation.while === 'wiggle' ? ', flexed' : observation.while === 'hand-spin' ? ', spun' : '';
   return {
-    what: `${POINT_NAMES[one.point] ?? one.point}${how}`,
-    check: `meter:${one.point}:${one.quantity}`,
-    text: one.unsteady ? `${shown.number} ${shown.unit}, jumps` : `${shown.number} ${shown.unit}`.trim(),
-    value: one.value === 'overload' || one.unsteady ? null : one.value,
+    what: `${POINT_NAMES[observation.point] ?? observation.point}${how}`,
+    check: `meter:${observation.point}:${observation.quantity}`,
+    text: observation.unsteady ? `${shown.number} ${shown.unit}, jumps` : `${shown.number} ${shown.unit}`.trim(),
+    value: observation.value === 'overload' || observation.unsteady ? null : observation.value,
   };
 }
 
-function said(one: Observation): Said | null {
-  switch (one.kind) {
+function said(observation: Observation): Said | null {
+  switch (observation.kind) {
     case 'meter':
-      return meterSaid(one);
+      return meterSaid(observation);
     case 'look':
       return {
-        what: PART_NAMES[one.part] ?? one.part,
-        check: `look:${one.part}`,
-        text: FINDING_NAMES[one.finding] ?? one.finding,
+        what: PART_NAMES[observation.part] ?? observation.part,
+        check: `look:${observation.part}`,
+        text: FINDING_NAMES[observation.finding] ?? observation.finding,
         value: null,
       };
     case 'live':
       return {
         what:
-          one.while === 'drive'
+          observation.while === 'drive'
             ? 'Speed on the road'
-            : one.while === 'hand-spin'
+            : observation.while === 'hand-spin'
               ? 'Speed, spun by hand'
               : 'Speed, standing',
-        check: `live:${one.while}`,
-        text: LIVE_NAMES[one.finding] ?? one.finding,
+        check: `live:${observation.while}`,
+        text: LIVE_NAMES[observation.finding] ?? observation.finding,
         value: null,
       };
     default:
@@ -78,11 +78,14 @@ export function compareSides(
   const twin = otherSide(channel, file.vehicle.channels);
   if (!twin) return { twin, rows: [] };
   const rows = new Map<string, { first: Said; here: Said | null; there: Said | null }>();
-  for (const one of file.observations) {
-    const told = one.withdrawn || (one.channel !== channel && one.channel !== twin) ? null : said(one);
-    if (!told) continue;
-    const row = rows.get(told.what) ?? { first: told, here: null, there: null };
-    rows.set(told.what, one.channel === channel ? { ...row, here: told } : { ...row, there: told });
+  for (const observation of file.observations) {
+    const known =
+      observation.withdrawn || (observation.channel !== channel && observation.channel !== twin)
+        ? null
+        : said(observation);
+    if (!known) continue;
+    const row = rows.get(known.what) ?? { first: known, here: null, there: null };
+    rows.set(known.what, observation.channel === channel ? { ...row, here: known } : { ...row, there: known });
   }
   return { twin, rows: [...rows.values()].map(({ first, here, there }) => rowOf(first, here, there)) };
 }

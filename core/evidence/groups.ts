@@ -24,8 +24,8 @@ export interface Evidence {
 const MADE_FOR_ANOTHER_TYPE = 0.15;
 
 function isVoidFor(report: Report, timeline: Timeline): boolean {
-  const around = timeline.stages[0]?.around;
-  const type = around ? statedType(around, report.channel) : null;
+  const context = timeline.stages[0]?.context;
+  const type = context ? statedType(context, report.channel) : null;
   return type !== null && tableFor(report.check, type) === null;
 }
 
@@ -35,13 +35,13 @@ function isVoidFor(report: Report, timeline: Timeline): boolean {
  * @returns groups, and the observations that count for nothing with the reason.
  */
 export function gatherEvidence(timeline: Timeline): Evidence {
-  const ignored = timeline.withdrawn.map((one) => ({ id: one.id, why: 'withdrawn' }));
+  const ignored = timeline.withdrawn.map((observation) => ({ id: observation.id, why: 'withdrawn' }));
   const groups = new Map<string, Group>();
   timeline.stages.forEach((stage, number) => {
-    const reports = [...readWheelCodes(stage.around)];
-    for (const one of stage.observations) {
-      const reading = readObservation(one, stage.around);
-      if ('ignored' in reading) ignored.push({ id: one.id, why: reading.ignored });
+    const reports = [...readWheelCodes(stage.context)];
+    for (const observation of stage.observations) {
+      const reading = readObservation(observation, stage.context);
+      if ('ignored' in reading) ignored.push({ id: observation.id, why: reading.ignored });
       else reports.push(...reading.reports);
     }
     for (const report of reports) {
@@ -102,14 +102,15 @@ function makeView(group: Group, type: SensorType): GroupView {
   const values = new Map<number, number>();
   const kindOf = (causes: readonly Cause[]): number => {
     let kind = 0;
-    for (const one of causes) kind = kind * MOST_KINDS + 2 * (chances.rowOf.get(one) ?? 0) + Number(isVolatile(one));
+    for (const cause of causes)
+      kind = kind * MOST_KINDS + 2 * (chances.rowOf.get(cause) ?? 0) + Number(isVolatile(cause));
     return kind;
   };
   return {
     concerned: (causes) => {
       if (causes.length === 0) return NO_CAUSES;
       if (causes.length === 1) return chances.byFault.has(causes[0] as Cause) ? causes : NO_CAUSES;
-      return causes.filter((one) => chances.byFault.has(one));
+      return causes.filter((cause) => chances.byFault.has(cause));
     },
     likelihood: (causes) => {
       const kind = kindOf(causes);
@@ -130,8 +131,8 @@ function isVolatile(cause: Cause): boolean {
 /** How well one report fits each outcome, the observer's chance of being mistaken included. */
 function reportFits(report: Report, outcomes: readonly string[], mistaken: number): number[] {
   const m = Math.max(mistaken, report.mistaken ?? 0);
-  const blind = (m * Object.values(report.fits).reduce((sum, one) => sum + one, 0)) / outcomes.length;
-  return outcomes.map((one) => (1 - m) * (report.fits[one] ?? 0) + blind);
+  const blind = (m * Object.values(report.fits).reduce((sum, fit) => sum + fit, 0)) / outcomes.length;
+  return outcomes.map((outcome) => (1 - m) * (report.fits[outcome] ?? 0) + blind);
 }
 
 /**

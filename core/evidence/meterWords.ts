@@ -48,8 +48,8 @@ const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], strin
   high: ['bad', 'Too high'],
 };
 
-function coilWords(meter: Meter, channel: Channel, around: Around): MeterWords | null {
-  const verdict = coilVerdict(meter, channel, around);
+function coilWords(meter: Meter, channel: Channel, context: Around): MeterWords | null {
+  const verdict = coilVerdict(meter, channel, context);
   if (!verdict) return null;
   const { band, correctedOhm, halfWidthOhm } = verdict;
   const scale = { value: correctedOhm, halfWidth: halfWidthOhm, min: band.min, max: band.max };
@@ -94,8 +94,8 @@ function coilWords(meter: Meter, channel: Channel, around: Around): MeterWords |
   }
 }
 
-function otherWords(meter: Meter, channel: Channel | null, around: Around): MeterWords {
-  const reading = readMeter(meter, channel, around);
+function otherWords(meter: Meter, channel: Channel | null, context: Around): MeterWords {
+  const reading = readMeter(meter, channel, context);
   if ('ignored' in reading)
     return {
       tone: 'void',
@@ -107,7 +107,7 @@ function otherWords(meter: Meter, channel: Channel | null, around: Around): Mete
   const sorted = Object.entries(fits).sort(([, a], [, b]) => b - a);
   const [tone, words] = OUTCOME_WORDS[sorted[0]?.[0] ?? ''] ?? ['plain', 'Noted'];
   const isWeak = sorted.length > 1 && (sorted[1]?.[1] ?? 0) > 0.25;
-  const halfWidth = meter.value === 'overload' ? 0 : halfWidthOf(meter, around);
+  const halfWidth = meter.value === 'overload' ? 0 : halfWidthOf(meter, context);
   const detail = isWeak
     ? 'Not clear-cut: this reading alone is weak evidence.'
     : halfWidth > 0 && meter.value !== 'overload'
@@ -118,10 +118,10 @@ function otherWords(meter: Meter, channel: Channel | null, around: Around): Mete
 
 /**
  * The verdict of a meter reading in words.
- * @param meter the reading. @param channel its channel, null for the car. @param around the stage it was made in.
+ * @param meter the reading. @param channel its channel, null for the car. @param context the stage it was made in.
  * @returns tone, heading, detail and, for coils, the scale to draw (ohm at the band's temperature).
  */
-export function meterWords(meter: Meter, channel: Channel | null, around: Around): MeterWords {
+export function meterWords(meter: Meter, channel: Channel | null, context: Around): MeterWords {
   const isCoil = meter.quantity === 'resistance' && (meter.point === 'sensor' || meter.point === 'module-end');
   if (
     isCoil &&
@@ -129,8 +129,8 @@ export function meterWords(meter: Meter, channel: Channel | null, around: Around
     !meter.unsteady &&
     meter.value !== 'overload' &&
     meter.while !== 'wiggle' &&
-    statedType(around, channel) !== 'active'
+    statedType(context, channel) !== 'active'
   )
-    return coilWords(meter, channel, around) ?? otherWords(meter, channel, around);
-  return otherWords(meter, channel, around);
+    return coilWords(meter, channel, context) ?? otherWords(meter, channel, context);
+  return otherWords(meter, channel, context);
 }

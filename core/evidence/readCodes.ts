@@ -21,24 +21,24 @@ const LOST_BRAKE_MODULE = 'U0121';
 const STATUSES = ['current', 'pending', 'stored'] as const;
 
 /** Whether nothing had been erased or driven between the repair and this code: then it proves nothing yet. */
-function isLeftover(code: Code, around: Around): boolean {
-  if (!around.afterRepair || code.status === 'current') return false;
-  const before = around.stage.slice(
+function isLeftover(code: Code, context: Around): boolean {
+  if (!context.afterRepair || code.status === 'current') return false;
+  const before = context.stage.slice(
     0,
-    around.stage.findIndex((one) => one.id === code.id),
+    context.stage.findIndex((observation) => observation.id === code.id),
   );
-  return !before.some((one) => one.kind === 'clear' || one.kind === 'drive');
+  return !before.some((observation) => observation.kind === 'clear' || observation.kind === 'drive');
 }
 
 /**
  * What one code says by itself, where it bears on no channel's path.
- * @param code the observation. @param around its stage.
+ * @param code the observation. @param context its stage.
  * @returns reports, an `ignored` reason, or null when it belongs to a channel and is read with that channel's other codes.
  */
-export function readLoneCode(code: Code, around: Around): Reading | null {
-  if (isLeftover(code, around))
+export function readLoneCode(code: Code, context: Around): Reading | null {
+  if (isLeftover(code, context))
     return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
-  const { decoded, channel, failure } = meaningFor(code, around.vehicle, around.names.meaning);
+  const { decoded, channel, failure } = meaningFor(code, context.vehicle, context.names.meaning);
   const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
   if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
   if (decoded.source !== 'owner' && decoded.code === LOST_BRAKE_MODULE)
@@ -52,40 +52,44 @@ export function readLoneCode(code: Code, around: Around): Reading | null {
     check: bothTypes(codes.CODE_UNPLACED),
     fits: { present: 1 },
   };
-  const told: Report[] = failure
+  const entry: Report[] = failure
     ? [{ ids: [code.id], channel: null, check: bothTypes(codes.CODE_FAILURE), fits: { [failure]: 1 }, power: 0.5 }]
     : [];
-  return { reports: [unplaced, ...told] };
+  return { reports: [unplaced, ...entry] };
 }
 
 /** How long ago the channel's youngest dated code was set, against the latest reading known. */
-function ageReports(channel: Channel, named: readonly Code[], around: Around): Report[] {
+function ageReports(channel: Channel, named: readonly Code[], context: Around): Report[] {
   const latest = Math.max(
-    around.vehicle.odometer ?? 0,
-    ...ofKind(around.stage, 'code').map((one) => one.odometer ?? 0),
+    context.vehicle.odometer ?? 0,
+    ...ofKind(context.stage, 'code').map((code) => code.odometer ?? 0),
   );
-  const dated = named.filter((one) => one.odometer !== undefined && one.status !== 'current');
-  if (dated.length === 0 || named.some((one) => one.status === 'current')) return [];
-  const age = latest - Math.max(...dated.map((one) => one.odometer ?? 0));
-  const isTold = age >= OLD_AFTER_KM || ofKind(around.stage, 'code').length > dated.length;
+  const dated = named.filter((observation) => observation.odometer !== undefined && observation.status !== 'current');
+  if (dated.length === 0 || named.some((observation) => observation.status === 'current')) return [];
+  const age = latest - Math.max(...dated.map((observation) => observation.odometer ?? 0));
+  const isTold = age >= OLD_AFTER_KM || ofKind(context.stage, 'code').length > dated.length;
   const fits = { [age >= OLD_AFTER_KM ? 'old' : 'recent']: 1 };
-  return isTold ? [{ ids: dated.map((one) => one.id), channel, check: bothTypes(codes.CODE_AGE), fits }] : [];
+  return isTold
+    ? [{ ids: dated.map((observation) => observation.id), channel, check: bothTypes(codes.CODE_AGE), fits }]
+    : [];
 }
 
 /** Of a code that may name either of two wheels: how well it fits to say that it does not mean this one. */
 const MAY_NAME_ANOTHER = 0.1;
 
-function reportsFor(channel: Channel, named: readonly Code[], around: Around, isSure: boolean): Report[] {
-  const ids = named.map((one) => one.id);
+function reportsFor(channel: Channel, named: readonly Code[], context: Around, isSure: boolean): Report[] {
+  const ids = named.map((observation) => observation.id);
   if (ids.length === 0) return [];
   const failures = [
     ...new Set(
-      named.map((one) => meaningFor(one, around.vehicle, around.names.meaning).failure).filter((one) => one !== null),
+      named
+        .map((observation) => meaningFor(observation, context.vehicle, context.names.meaning).failure)
+        .filter((failure) => failure !== null),
     ),
   ];
-  const status = STATUSES.find((one) => named.some((code) => code.status === one));
+  const status = STATUSES.find((word) => named.some((code) => code.status === word));
   return [
-    ...ageReports(channel, named, around),
+    ...ageReports(channel, named, context),
     {
       ids,
       channel,
@@ -97,8 +101,8 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around, is
       : []),
     ...failures.map((failure) => ({
       ids: named
-        .filter((one) => meaningFor(one, around.vehicle, around.names.meaning).failure === failure)
-        .map((one) => one.id),
+        .filter((observation) => meaningFor(observation, context.vehicle, context.names.meaning).failure === failure)
+        .map((observation) => observation.id),
       channel,
       check: bothTypes(codes.CODE_FAILURE),
       fits: { [failure]: 1 },
@@ -107,7 +111,7 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around, is
     ...(status
       ? [
           {
-            ids: named.filter((one) => one.status === status).map((one) => one.id),
+            ids: named.filter((observation) => observation.status === status).map((observation) => observation.id),
             channel,
             check: bothTypes(codes.CODE_STATUS),
             fits: { [status]: 1 },
@@ -119,98 +123,98 @@ function reportsFor(channel: Channel, named: readonly Code[], around: Around, is
 
 /**
  * Reads all codes of a stage together: the channels they name, and the ones that they leave unnamed.
- * @param around the stage.
+ * @param context the stage.
  * @returns reports per channel; none when no code names a wheel.
  */
-export function readWheelCodes(around: Around): Report[] {
-  return [...readFlood(around), ...readNamed(around)];
+export function readWheelCodes(context: Around): Report[] {
+  return [...readFlood(context), ...readNamed(context)];
 }
 
 /** Many codes at one odometer reading point at one event of the whole car. */
-function readFlood(around: Around): Report[] {
+function readFlood(context: Around): Report[] {
   const flood = floodOf(
-    ofKind(around.stage, 'code').filter((one) => !isLeftover(one, around)),
-    (code) => meaningFor(code, around.vehicle, around.names.meaning).channel,
+    ofKind(context.stage, 'code').filter((code) => !isLeftover(code, context)),
+    (code) => meaningFor(code, context.vehicle, context.names.meaning).channel,
   );
   if (flood.length === 0) return [];
-  const ids = flood.map((one) => one.id);
+  const ids = flood.map((observation) => observation.id);
   return [{ ids, channel: null, check: bothTypes(codes.CODE_FLOOD), fits: { flood: 1 } }];
 }
 
-function readNamed(around: Around): Report[] {
-  const counted = ofKind(around.stage, 'code').filter((one) => readLoneCode(one, around) === null);
+function readNamed(context: Around): Report[] {
+  const counted = ofKind(context.stage, 'code').filter((code) => readLoneCode(code, context) === null);
   const byChannel = new Map<Channel, Code[]>();
   const unsure = new Set<Channel>();
   for (const code of counted) {
-    const { channel } = meaningFor(code, around.vehicle, around.names.meaning);
-    const other = alsoNamed(code, around.vehicle, around.names.meaning);
-    if (channel && other) [channel, other].forEach((one) => unsure.add(one));
-    for (const one of [channel, other]) if (one) byChannel.set(one, [...(byChannel.get(one) ?? []), code]);
+    const { channel } = meaningFor(code, context.vehicle, context.names.meaning);
+    const other = alsoNamed(code, context.vehicle, context.names.meaning);
+    if (channel && other) [channel, other].forEach((channel) => unsure.add(channel));
+    for (const entry of [channel, other]) if (entry) byChannel.set(entry, [...(byChannel.get(entry) ?? []), code]);
   }
   if (byChannel.size === 0) return [];
-  const ids = counted.map((one) => one.id);
-  return around.vehicle.channels.flatMap((channel) => {
+  const ids = counted.map((observation) => observation.id);
+  return context.vehicle.channels.flatMap((channel) => {
     const named = byChannel.get(channel);
-    if (named) return reportsFor(channel, named, around, !unsure.has(channel));
+    if (named) return reportsFor(channel, named, context, !unsure.has(channel));
     return [{ ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { 'not-named': 1 } }];
   });
 }
 
 /** The channels that codes in this list name. */
-function channelsOf(texts: readonly string[], around: Around): Channel[] {
+function channelsOf(texts: readonly string[], context: Around): Channel[] {
   const plain = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
-  const recorded = ofKind(around.stage, 'code');
+  const recorded = ofKind(context.stage, 'code');
   const found = texts.map((text) => {
-    const same = recorded.find((one) => plain(one.code) === plain(text));
+    const same = recorded.find((observation) => plain(observation.code) === plain(text));
     return meaningFor(
       same ?? { id: '', kind: 'code', code: text, status: 'unknown' },
-      around.vehicle,
-      around.names.meaning,
+      context.vehicle,
+      context.names.meaning,
     ).channel;
   });
-  return [...new Set(found.filter((one) => one !== null))];
+  return [...new Set(found.filter((channel) => channel !== null))];
 }
 
 /** Without lists, what was read after the erase tells what returned and what stayed away. */
-function listsOf(clear: ObservationOf<'clear'>, around: Around): { returned: Channel[]; stayed: Channel[] } {
+function listsOf(clear: ObservationOf<'clear'>, context: Around): { returned: Channel[]; stayed: Channel[] } {
   if (clear.returned || clear.stayed)
-    return { returned: channelsOf(clear.returned ?? [], around), stayed: channelsOf(clear.stayed ?? [], around) };
+    return { returned: channelsOf(clear.returned ?? [], context), stayed: channelsOf(clear.stayed ?? [], context) };
   if (clear.channel)
     return clear.result === 'stayed-clear'
       ? { returned: [], stayed: [clear.channel] }
       : { returned: [clear.channel], stayed: [] };
-  const at = around.stage.findIndex((one) => one.id === clear.id);
-  const [before, after] = [around.stage.slice(0, at), around.stage.slice(at + 1)];
+  const at = context.stage.findIndex((observation) => observation.id === clear.id);
+  const [before, after] = [context.stage.slice(0, at), context.stage.slice(at + 1)];
   const named = (part: readonly Observation[]): Channel[] =>
     channelsOf(
-      ofKind(part, 'code').map((one) => one.code),
-      around,
+      ofKind(part, 'code').map((code) => code.code),
+      context,
     );
   const earlier = named(before);
   if (clear.result === 'stayed-clear') return { returned: [], stayed: earlier };
   const later = named(after);
-  if (later.length > 0) return { returned: later, stayed: earlier.filter((one) => !later.includes(one)) };
+  if (later.length > 0) return { returned: later, stayed: earlier.filter((channel) => !later.includes(channel)) };
   return earlier.length === 1 ? { returned: earlier, stayed: [] } : { returned: [], stayed: [] };
 }
 
 /**
  * What an erase brought: per channel where lists or later readings tell, else for the car as a whole.
- * @param clear the observation. @param around its stage.
+ * @param clear the observation. @param context its stage.
  * @returns reports.
  */
-export function readClear(clear: ObservationOf<'clear'>, around: Around): Reading {
+export function readClear(clear: ObservationOf<'clear'>, context: Around): Reading {
   if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(CLEAR_REFUSED), 'refused');
   const check = bothTypes(CLEAR);
-  const { returned, stayed } = listsOf(clear, around);
+  const { returned, stayed } = listsOf(clear, context);
   const outcome = clear.result === 'stayed-clear' ? 'returned-later' : clear.result;
   const reports: Report[] = [
     ...returned.map((channel) => ({ ids: [clear.id], channel, check, fits: { [outcome]: 1 } })),
     ...stayed
-      .filter((one) => !returned.includes(one))
+      .filter((channel) => !returned.includes(channel))
       .map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
   ];
   if (reports.length > 0) return { reports };
-  const isOthers = (clear.returned ?? []).length > 0 && channelsOf(clear.returned ?? [], around).length === 0;
+  const isOthers = (clear.returned ?? []).length > 0 && channelsOf(clear.returned ?? [], context).length === 0;
   if (isOthers) return { ignored: 'what came back names no wheel' };
   return saw(clear, null, check, clear.result);
 }

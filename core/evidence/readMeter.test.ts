@@ -10,10 +10,10 @@ function fitsOf(
   before: readonly Loose[] = [],
 ): Record<string, number> | string {
   const file = caseOf(vehicle, [...before, { kind: 'meter', channel: 'front-left', ...reading } as Loose]);
-  const one = file.observations.at(-1);
-  const around = timelineOf(file).stages.at(-1)?.around;
-  if (one?.kind !== 'meter' || !around) throw new Error('no reading');
-  const reading2 = readMeter(one, 'front-left', around);
+  const observation = file.observations.at(-1);
+  const context = timelineOf(file).stages.at(-1)?.context;
+  if (observation?.kind !== 'meter' || !context) throw new Error('no reading');
+  const reading2 = readMeter(observation, 'front-left', context);
   return 'ignored' in reading2 ? reading2.ignored : { ...reading2.reports[0]?.fits };
 }
 

@@ -19,75 +19,77 @@ const GOOD_WIRE_OHM = 5;
 
 const VOID_ACTIVE = 'void: across an active sensor a resistance or AC voltage says nothing';
 
-function readCoil(meter: Meter, channel: Channel | null, around: Around): Reading {
-  if (statedType(around, channel) === 'active') return { ignored: VOID_ACTIVE };
+function readCoil(meter: Meter, channel: Channel | null, context: Around): Reading {
+  if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
   const check = meter.point === 'sensor' ? sensor.SENSOR_RESISTANCE : sensor.MODULE_END;
   if (meter.while === 'wiggle' && meter.point === 'sensor') {
     const outcome = meter.value === 'overload' ? 'open' : meter.unsteady ? 'unsteady' : 'steady';
     return saw(meter, channel, sensor.SENSOR_WIGGLE, outcome);
   }
   if (meter.unsteady) return saw(meter, channel, check, 'unsteady');
-  const where = channel ?? around.vehicle.channels[0] ?? 'front-left';
-  if (meter.value === 'overload') return sawSoftly(meter, channel, check, overloadFits(meter, where, around));
-  return sawSoftly(meter, channel, check, coilVerdict(meter, where, around)?.fits ?? {});
+  const where = channel ?? context.vehicle.channels[0] ?? 'front-left';
+  if (meter.value === 'overload') return sawSoftly(meter, channel, check, overloadFits(meter, where, context));
+  return sawSoftly(meter, channel, check, coilVerdict(meter, where, context)?.fits ?? {});
 }
 
 /** Overload on a range too small for the coil is weak evidence of an open circuit. */
-function overloadFits(meter: Meter, channel: Channel, around: Around): Record<string, number> {
+function overloadFits(meter: Meter, channel: Channel, context: Around): Record<string, number> {
   const range = meter.range ?? Infinity;
   if (range >= FULL_COIL_RANGE_OHM) return { open: 1, high: 0.2 };
-  const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', around);
+  const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', context);
   const sound = range < band.min ? 1 : range < band.max ? 0.7 : 0.15;
   return { open: 1, high: 1, inside: sound };
 }
 
-function readSpinVoltage(meter: Meter, channel: Channel | null, around: Around): Reading {
-  if (statedType(around, channel) === 'active') return { ignored: VOID_ACTIVE };
+function readSpinVoltage(meter: Meter, channel: Channel | null, context: Around): Reading {
+  if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
   if (meter.while !== 'hand-spin') return { ignored: 'void: the wheel was not turning' };
   const check = meter.point === 'sensor' ? sensor.SENSOR_SPIN : sensor.MODULE_SPIN;
   if (meter.unsteady) return saw(meter, channel, check, 'waver');
   if (meter.value === 'overload') return saw(meter, channel, check, 'normal');
-  const least = around.vehicle.specs?.handSpinVoltage?.min ?? 0.1;
+  const least = context.vehicle.specs?.handSpinVoltage?.min ?? 0.1;
   if (meter.value >= 0.15 * least) {
-    const shares = split(meter.value, halfWidthOf(meter, around) + 0.2 * meter.value, { min: least, max: null });
+    const shares = split(meter.value, halfWidthOf(meter, context) + 0.2 * meter.value, { min: least, max: null });
     return sawSoftly(meter, channel, check, { low: shares.below, normal: shares.inside });
   }
   return sawSoftly(
     meter,
     channel,
     check,
-    believesZero(meter, channel, least, around) ? { none: 1, low: 0.1 } : { none: 1, low: 0.5, normal: 0.3 },
+    believesZero(meter, channel, least, context) ? { none: 1, low: 0.1 } : { none: 1, low: 0.5, normal: 0.3 },
   );
 }
 
 /** A zero is believed when the meter could have shown the least voltage: told by its resolution, or by the other side. */
-function believesZero(meter: Meter, channel: Channel | null, least: number, around: Around): boolean {
+function believesZero(meter: Meter, channel: Channel | null, least: number, context: Around): boolean {
   const resolution = meter.resolution ?? (meter.range === undefined ? null : meter.range / 2000);
   if (resolution !== null) return resolution <= least / 5;
-  const other = channel && otherSide(channel, around.vehicle.channels);
-  return ofKind(around.stage, 'meter').some(
-    (one) =>
-      one.channel === other &&
-      one.point === meter.point &&
-      one.quantity === 'ac-voltage' &&
-      typeof one.value === 'number' &&
-      one.value >= least,
+  const other = channel && otherSide(channel, context.vehicle.channels);
+  return ofKind(context.stage, 'meter').some(
+    (observation) =>
+      observation.channel === other &&
+      observation.point === meter.point &&
+      observation.quantity === 'ac-voltage' &&
+      typeof observation.value === 'number' &&
+      observation.value >= least,
   );
 }
 
 /** Measured battery voltage of the stage, else the nominal one. */
-function batteryVolt(around: Around): number {
-  const measured = ofKind(around.stage, 'meter').filter((one) => one.point === 'battery' && one.while !== 'cranking');
+function batteryVolt(context: Around): number {
+  const measured = ofKind(context.stage, 'meter').filter(
+    (meter) => meter.point === 'battery' && meter.while !== 'cranking',
+  );
   const value = measured.at(-1)?.value;
-  return typeof value === 'number' && value > 3 ? value : (around.vehicle.supplyNominal ?? 12);
+  return typeof value === 'number' && value > 3 ? value : (context.vehicle.supplyNominal ?? 12);
 }
 
-function readSupply(meter: Meter, channel: Channel | null, around: Around): Reading {
+function readSupply(meter: Meter, channel: Channel | null, context: Around): Reading {
   if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
   if (ignitionIs(meter, false)) return { ignored: 'void: the ignition was off, nothing is fed then' };
   const volt = Math.abs(meter.value);
-  const enough = around.vehicle.specs?.supplyAtPlug?.min ?? 4.6;
-  const outcome = volt < 0.8 ? 'none' : volt < enough ? 'low' : volt < 0.7 * batteryVolt(around) ? 'part' : 'full';
+  const enough = context.vehicle.specs?.supplyAtPlug?.min ?? 4.6;
+  const outcome = volt < 0.8 ? 'none' : volt < enough ? 'low' : volt < 0.7 * batteryVolt(context) ? 'part' : 'full';
   return saw(meter, channel, loom.SUPPLY_AT_PLUG, outcome);
 }
 
@@ -95,7 +97,7 @@ function ignitionIs(meter: Meter, on: boolean): boolean {
   return meter.ignition === on || meter.ignition === (on ? 'on' : 'off');
 }
 
-function readWire(meter: Meter, channel: Channel | null, around: Around): Reading {
+function readWire(meter: Meter, channel: Channel | null, context: Around): Reading {
   const check = loom.WIRES[wireOf(meter)];
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged')
     return { ignored: 'void: an end of the wire was still plugged in' };
@@ -110,7 +112,7 @@ function readWire(meter: Meter, channel: Channel | null, around: Around): Readin
       (meter.range ?? Infinity) >= FULL_COIL_RANGE_OHM ? { open: 1 } : { open: 1, some: 1 },
     );
   if (meter.value >= INSULATED_OHM) return saw(meter, channel, check, 'open');
-  const shares = split(meter.value, halfWidthOf(meter, around), { min: null, max: GOOD_WIRE_OHM });
+  const shares = split(meter.value, halfWidthOf(meter, context), { min: null, max: GOOD_WIRE_OHM });
   return sawSoftly(meter, channel, check, { good: shares.inside, some: shares.above });
 }
 
@@ -144,40 +146,40 @@ function readInsulation(meter: Meter, channel: Channel | null): Reading {
   return saw(meter, channel, check, meter.value < SHORT_OHM ? poor : 'leak');
 }
 
-function readBattery(meter: Meter, around: Around): Reading {
+function readBattery(meter: Meter, context: Around): Reading {
   if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
-  const scale = (around.vehicle.supplyNominal ?? 12) / 12;
+  const scale = (context.vehicle.supplyNominal ?? 12) / 12;
   const cranking = meter.while === 'cranking';
   const least = (meter.point === 'module-supply' ? 11 : cranking ? 9.6 : 12.4) * scale;
   const table =
     meter.point === 'module-supply' ? loom.MODULE_SUPPLY : cranking ? loom.BATTERY_CRANKING : loom.BATTERY_REST;
-  const shares = split(meter.value, halfWidthOf(meter, around), { min: least, max: null });
+  const shares = split(meter.value, halfWidthOf(meter, context), { min: least, max: null });
   return sawSoftly(meter, null, bothTypes(table), { well: shares.inside, low: shares.below });
 }
 
-function readCurrent(meter: Meter, channel: Channel | null, around: Around): Reading {
-  if (statedType(around, channel) === 'passive') return { ignored: 'void: a passive sensor draws no current' };
+function readCurrent(meter: Meter, channel: Channel | null, context: Around): Reading {
+  if (statedType(context, channel) === 'passive') return { ignored: 'void: a passive sensor draws no current' };
   const ampere = meter.value === 'overload' ? 1 : Math.abs(meter.value);
   return saw(meter, channel, sensor.SENSOR_CURRENT, ampere < 0.002 ? 'none' : ampere > 0.035 ? 'high' : 'normal');
 }
 
 /**
  * Turns a meter reading into a report: the number judged against its band, as softly as its uncertainty asks.
- * @param meter the observation. @param channel its channel, null where unknown. @param around the stage it was made in.
+ * @param meter the observation. @param channel its channel, null where unknown. @param context the stage it was made in.
  * @returns the report, or why it is void: wrong range, fed circuit, end still plugged in, or a sensor type it says nothing of.
  */
-export function readMeter(meter: Meter, channel: Channel | null, around: Around): Reading {
+export function readMeter(meter: Meter, channel: Channel | null, context: Around): Reading {
   if (meter.quantity === 'resistance' && ignitionIs(meter, true))
     return { ignored: 'void: ohms on a fed circuit; switch the ignition off and measure again' };
   switch (meter.point) {
     case 'sensor':
     case 'module-end':
       return meter.quantity === 'ac-voltage'
-        ? readSpinVoltage(meter, channel, around)
-        : readCoil(meter, channel, around);
+        ? readSpinVoltage(meter, channel, context)
+        : readCoil(meter, channel, context);
     case 'wire-1':
     case 'wire-2':
-      return readWire(meter, channel, around);
+      return readWire(meter, channel, context);
     case 'wire-1-to-ground':
     case 'wire-2-to-ground':
       if (meter.quantity === 'dc-voltage')
@@ -192,12 +194,12 @@ export function readMeter(meter: Meter, channel: Channel | null, around: Around)
     case 'wire-to-wire':
       return readInsulation(meter, channel);
     case 'supply-at-plug':
-      return readSupply(meter, channel, around);
+      return readSupply(meter, channel, context);
     case 'sensor-current':
-      return readCurrent(meter, channel, around);
+      return readCurrent(meter, channel, context);
     case 'battery':
     case 'module-supply':
-      return readBattery(meter, around);
+      return readBattery(meter, context);
     default:
       return meter.point satisfies never;
   }

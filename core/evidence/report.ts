@@ -61,8 +61,8 @@ export function sawSoftly(
 }
 
 /** The sensor type that the case file states for a channel. */
-export function statedType(around: Around, channel: Channel | null): SensorType | null {
-  return (channel && around.vehicle.sensorTypes?.[channel]) ?? null;
+export function statedType(context: Around, channel: Channel | null): SensorType | null {
+  return (channel && context.vehicle.sensorTypes?.[channel]) ?? null;
 }
 
 /** The observations of one kind in the stage. */
@@ -70,5 +70,5 @@ export function ofKind<K extends Observation['kind']>(
   stage: readonly Observation[],
   kind: K,
 ): readonly ObservationOf<K>[] {
-  return stage.filter((one): one is ObservationOf<K> => one.kind === kind);
+  return stage.filter((observation): observation is ObservationOf<K> => observation.kind === kind);
 }

@@ -9,7 +9,7 @@ export type Boundary =
 
 /** What was observed between two repairs. */
 export interface Stage {
-  readonly around: Around;
+  readonly context: Around;
   readonly observations: readonly Observation[];
 }
 
@@ -23,7 +23,7 @@ export interface Timeline {
 }
 
 function boundariesOf(file: CaseFile): Boundary[] {
-  const place = new Map(file.observations.map((one, index) => [one.id, index]));
+  const place = new Map(file.observations.map((observation, index) => [observation.id, index]));
   const repairs = (file.repairs ?? []).map((repair): Boundary => {
     const after =
       repair.after === null
@@ -33,8 +33,10 @@ function boundariesOf(file: CaseFile): Boundary[] {
           : (place.get(repair.after) ?? -1);
     return { is: 'repair', after, repair };
   });
-  const clears = file.observations.flatMap((one, after): Boundary[] =>
-    one.kind === 'clear' && one.result !== 'refused' && !one.withdrawn ? [{ is: 'clear', after, clear: one }] : [],
+  const clears = file.observations.flatMap((observation, after): Boundary[] =>
+    observation.kind === 'clear' && observation.result !== 'refused' && !observation.withdrawn
+      ? [{ is: 'clear', after, clear: observation }]
+      : [],
   );
   return [...clears, ...repairs].sort((a, b) => a.after - b.after);
 }
@@ -46,19 +48,25 @@ function boundariesOf(file: CaseFile): Boundary[] {
  */
 export function timelineOf(file: CaseFile): Timeline {
   const boundaries = boundariesOf(file);
-  const repairs = boundaries.filter((one) => one.is === 'repair');
-  const counted = file.observations.map((one, index) => ({ one, index })).filter(({ one }) => !one.withdrawn);
+  const repairs = boundaries.filter((mark) => mark.is === 'repair');
+  const counted = file.observations
+    .map((observation, index) => ({ one: observation, index }))
+    .filter(({ one: observation }) => !observation.withdrawn);
   const before = (list: readonly Boundary[], index: number): number => list.filter((mark) => mark.after < index).length;
   const names = readerNames(file);
   const stages = Array.from({ length: repairs.length + 1 }, (_none, number): Stage => {
-    const observations = counted.filter(({ index }) => before(repairs, index) === number).map(({ one }) => one);
+    const observations = counted
+      .filter(({ index }) => before(repairs, index) === number)
+      .map(({ one: observation }) => observation);
     return {
       observations,
-      around: {
+      context: {
         vehicle: file.vehicle,
         owner: file.owner ?? {},
         stage: observations,
-        before: counted.filter(({ index }) => before(repairs, index) < number).map(({ one }) => one),
+        before: counted
+          .filter(({ index }) => before(repairs, index) < number)
+          .map(({ one: observation }) => observation),
         touched: repairs.slice(0, number).flatMap((mark) => (mark.is === 'repair' ? [mark.repair.segment] : [])),
         afterRepair: number > 0,
         names,
@@ -68,7 +76,7 @@ export function timelineOf(file: CaseFile): Timeline {
   return {
     boundaries,
     stages,
-    epochOf: new Map(counted.map(({ one, index }) => [one.id, before(boundaries, index)])),
-    withdrawn: file.observations.filter((one) => one.withdrawn),
+    epochOf: new Map(counted.map(({ one: observation, index }) => [observation.id, before(boundaries, index)])),
+    withdrawn: file.observations.filter((observation) => observation.withdrawn),
   };
 }

@@ -13,21 +13,21 @@ const places = (sensor: string, plug: string): Partial<Vehicle> => ({
 function guideFor(vehicle: Vehicle, work: readonly Partial<Work>[] = [], repair = 'replaced:sensor'): Guide {
   const file: CaseFile = {
     ...caseOf(vehicle, []),
-    work: work.map((one, index) => ({ id: `w${index}`, step: '', ...one })),
+    work: work.map((work, index) => ({ id: `w${index}`, step: '', ...work })),
   };
   const guide = composeGuide(file, repair, 'rear-right');
   if (!guide) throw new Error(`no guide for ${repair}`);
   return guide;
 }
 
-const stepsOf = (guide: Guide) => guide.phases.flatMap((one) => one.steps);
-const ids = (guide: Guide) => stepsOf(guide).map((one) => one.id.replace('@rear-right', ''));
+const stepsOf = (guide: Guide) => guide.phases.flatMap((phase) => phase.steps);
+const ids = (guide: Guide) => stepsOf(guide).map((step) => step.id.replace('@rear-right', ''));
 
 describe('a sensor in the knuckle, plug at the sill', () => {
   const vehicle = car('passive', { ...places('knuckle', 'sill'), specs: { torques: { 'sensor-bolt': 8 } } });
 
   test('phases stand in working order', () => {
-    expect(guideFor(vehicle).phases.map((one) => one.phase)).toEqual([
+    expect(guideFor(vehicle).phases.map((phase) => phase.phase)).toEqual([
       'make-safe',
       'reach-it',
       'free-it',
@@ -48,7 +48,7 @@ describe('a sensor in the knuckle, plug at the sill', () => {
   test('the last pass on the wheel nuts comes with the car on the ground', () =>
     expect(ids(guideFor(vehicle)).slice(-2)).toEqual(['undo:raised', 'wheel-torqued']));
   test("the manual's torque stands at its step, an unknown one is left to the manual", () => {
-    const torques = stepsOf(guideFor(vehicle)).flatMap((one) => (one.torque ? [one.torque] : []));
+    const torques = stepsOf(guideFor(vehicle)).flatMap((step) => (step.torque ? [step.torque] : []));
     expect(torques).toEqual([
       { point: 'sensor-bolt', newtonMetre: 8 },
       { point: 'wheel-nut', newtonMetre: null },
@@ -74,8 +74,9 @@ describe('access varies by place', () => {
       [],
     );
     const all =
-      composeGuide(file, 'replaced:sensor', 'rear-axle')?.phases.flatMap((one) => one.steps.map((step) => step.id)) ??
-      [];
+      composeGuide(file, 'replaced:sensor', 'rear-axle')?.phases.flatMap((phase) =>
+        phase.steps.map((step) => step.id),
+      ) ?? [];
     expect(all.some((id) => id.startsWith('wheel-off'))).toBe(false);
     expect(all).toContain('raised@rear-axle');
   });
@@ -85,15 +86,15 @@ describe('what was done', () => {
   const vehicle = car('passive', places('knuckle', 'sill'));
   test('work noted is done; undone, its way back is done', () => {
     const before = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right' }]));
-    expect(before.find((one) => one.id === 'wheel-off@rear-right')?.done).toBe(true);
-    expect(before.find((one) => one.id === 'undo:wheel-off@rear-right')?.done).toBe(false);
+    expect(before.find((reason) => reason.id === 'wheel-off@rear-right')?.done).toBe(true);
+    expect(before.find((reason) => reason.id === 'undo:wheel-off@rear-right')?.done).toBe(false);
     const after = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right', undone: true }]));
-    expect(after.find((one) => one.id === 'undo:wheel-off@rear-right')?.done).toBe(true);
+    expect(after.find((reason) => reason.id === 'undo:wheel-off@rear-right')?.done).toBe(true);
   });
   test('what was not needed is not put back', () => {
     const guide = guideFor(vehicle, [{ step: 'clips-out@rear-right', ...({ skipped: true } as object) }]);
     expect(ids(guide)).not.toContain('undo:clips-out');
-    expect(stepsOf(guide).find((one) => one.id === 'clips-out@rear-right')?.skipped).toBe(true);
+    expect(stepsOf(guide).find((step) => step.id === 'clips-out@rear-right')?.skipped).toBe(true);
   });
   test('what stands open from an earlier check is closed too', () => {
     const guide = guideFor(vehicle, [{ step: 'module-plug-apart' }], 'cleaned:plug');
@@ -103,8 +104,8 @@ describe('what was done', () => {
 
 describe('cautions', () => {
   test('each is said once per exposure', () => {
-    const said = stepsOf(guideFor(car('passive', places('behind-disc', 'arch-liner')))).flatMap((one) =>
-      one.cautions.map((each) => each.id),
+    const said = stepsOf(guideFor(car('passive', places('behind-disc', 'arch-liner')))).flatMap((step) =>
+      step.cautions.map((caution) => caution.id),
     );
     expect(said.length).toBeGreaterThan(5);
     expect(new Set(said).size).toBe(said.length);
@@ -116,20 +117,29 @@ describe('cautions', () => {
   });
   test('every caution that a table names has words', () => {
     const named = [
-      ...PROCEDURES.flatMap((one) => one.steps.flatMap((step) => step.cautions ?? [])),
-      ...STUCK_LADDER.flatMap((one) => one.cautions),
+      ...PROCEDURES.flatMap((repairProcedure) => repairProcedure.steps.flatMap((step) => step.cautions ?? [])),
+      ...STUCK_LADDER.flatMap((reason) => reason.cautions),
     ];
     expect(named.filter((id) => !STEP_CAUTIONS.has(id))).toEqual([]);
   });
 });
 
 test('the ladder is mildest first, and destroys only at its end', () => {
-  expect(STUCK_LADDER.map((one) => one.destroys ?? false)).toEqual([false, false, false, false, false, false, true]);
+  expect(STUCK_LADDER.map((reason) => reason.destroys ?? false)).toEqual([
+    false,
+    false,
+    false,
+    false,
+    false,
+    false,
+    true,
+  ]);
   expect(STUCK_LADDER.at(-1)?.cautions).toContain('part-in-hand');
 });
 
 test('every procedure composes; a workshop job has none', () => {
   expect(PROCEDURES.length).toBe(12);
-  for (const one of PROCEDURES) expect(stepsOf(guideFor(car('passive'), [], one.repair)).length).toBeGreaterThan(0);
+  for (const repairProcedure of PROCEDURES)
+    expect(stepsOf(guideFor(car('passive'), [], repairProcedure.repair)).length).toBeGreaterThan(0);
   expect(composeGuide(caseOf(car('passive'), []), 'replaced:module', 'rear-right')).toBeNull();
 });

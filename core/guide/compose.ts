@@ -39,7 +39,7 @@ interface WorkDone {
 }
 
 function workOf(file: CaseFile, key: string): WorkDone {
-  const entries = (file.work ?? []).filter((one) => one.step === key);
+  const entries = (file.work ?? []).filter((work) => work.step === key);
   const last = entries.at(-1);
   const skipped = last !== undefined && (last as { skipped?: unknown }).skipped === true;
   return {
@@ -158,7 +158,9 @@ const ALL_OPENING: readonly StepRow[] = [
 ];
 
 function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer): StepRow[] {
-  return ALL_OPENING.filter((row) => !needed.some((one) => one.id === row.id) && workOf(file, composer.key(row)).done);
+  return ALL_OPENING.filter(
+    (row) => !needed.some((reason) => reason.id === row.id) && workOf(file, composer.key(row)).done,
+  );
 }
 
 /**
@@ -168,7 +170,7 @@ function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer
  * @returns the guide, or null when there is no procedure for this repair (a workshop's job, or the manual's).
  */
 export function composeGuide(file: CaseFile, repair: string, channel: Channel | null): Guide | null {
-  const procedure = PROCEDURES.find((one) => one.repair === repair);
+  const procedure = PROCEDURES.find((repairProcedure) => repairProcedure.repair === repair);
   if (!procedure) return null;
   const composer = new Composer(file, channel);
   const opening = openingFor(procedure, file, channel);
@@ -185,17 +187,17 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
     ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
   ];
   const steps = withCautions(
-    PHASES.flatMap((phase) => drafts.filter((one) => one.phase === phase)),
+    PHASES.flatMap((phase) => drafts.filter((draft) => draft.phase === phase)),
     file.vehicle.highVoltage === true,
   );
   return {
     repair,
     channel,
-    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((one) => one.phase === phase) })).filter(
-      (one) => one.steps.length > 0,
+    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((step) => step.phase === phase) })).filter(
+      (phase) => phase.steps.length > 0,
     ),
     needs: {
-      tools: [...new Set(steps.filter((one) => !one.skipped).flatMap((one) => one.tools))],
+      tools: [...new Set(steps.filter((step) => !step.skipped).flatMap((step) => step.tools))],
       parts: procedure.parts,
     },
   };

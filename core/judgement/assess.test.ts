@@ -4,7 +4,7 @@ import { car, caseOf, chanceOf, judge, segmentOf, type Loose } from '../../tests
 import { assess } from './assess';
 import { faultChances, posteriorOf } from '../belief/posterior';
 
-const at = <T extends object>(channel: string, one: T) => ({ channel, ...one }) as unknown as Loose;
+const at = <T extends object>(channel: string, element: T) => ({ channel, ...element }) as unknown as Loose;
 const overload = (channel: string, range?: number): Loose =>
   at(channel, {
     kind: 'meter',
@@ -31,7 +31,7 @@ describe('overload', () => {
     expect(
       seen.ranking
         .slice(0, 2)
-        .map((one) => one.fault)
+        .map((row) => row.fault)
         .sort(),
     ).toEqual(['lead-open', 'sensor-open']);
   });
@@ -150,7 +150,7 @@ describe('stages in time', () => {
       repair,
     );
     expect(leftover.ranking).toEqual(plain.ranking);
-    expect(leftover.ignored.map((one) => one.id)).toEqual(['o4', 'o3'].sort());
+    expect(leftover.ignored.map((reason) => reason.id)).toEqual(['o4', 'o3'].sort());
   });
   test('readings from before a repair describe the car before it', () => {
     const repaired = judge(
@@ -187,8 +187,8 @@ describe('shared causes and old codes', () => {
     ]);
     const share = (channel: string) =>
       seen.ranking
-        .filter((one) => one.channel === channel && one.fault !== 'stale-code')
-        .reduce((sum, one) => sum + one.probability, 0);
+        .filter((row) => row.channel === channel && row.fault !== 'stale-code')
+        .reduce((sum, row) => sum + row.probability, 0);
     expect(share('front-right')).toBeGreaterThan(0.9);
     expect(share('front-left')).toBeLessThan(0.1);
   });
@@ -199,8 +199,8 @@ describe('shared causes and old codes', () => {
       code('C0034', 'stored'),
       { kind: 'meter', point: 'battery', quantity: 'dc-voltage', value: 12.7 },
     ]);
-    expect(seen.next.slice(0, 2).map((one) => one.check)).toContain('clear');
-    expect(judge(car('passive'), []).next.map((one) => one.check)).not.toContain('clear');
+    expect(seen.next.slice(0, 2).map((fault) => fault.check)).toContain('clear');
+    expect(judge(car('passive'), []).next.map((fault) => fault.check)).not.toContain('clear');
   });
 });
 
@@ -220,7 +220,7 @@ describe('stops and cautions', () => {
   });
   test('a high-voltage car gets looks and code reading only', () => {
     const seen = judge(car('active', { highVoltage: true }), [code('C0031-31')]);
-    expect(seen.cautions.map((one) => one.id)).toContain('high-voltage');
+    expect(seen.cautions.map((caution) => caution.id)).toContain('high-voltage');
     expect(seen.next.length).toBeGreaterThan(2);
     for (const move of seen.next) expect(move.check).toMatch(/^(code|clear|look:|live:(stationary|drive)|ask:)/);
   });
@@ -237,7 +237,7 @@ describe('stops and cautions', () => {
       at('front-left', { kind: 'meter', point: 'module-end', quantity: 'resistance', value: 'overload' }),
       at('front-left', { kind: 'live', while: 'hand-spin', finding: 'follows' }),
     ];
-    expect(judge(car('passive'), open).doubtful.map((one) => one.id)).toEqual(['o5']);
+    expect(judge(car('passive'), open).doubtful.map((reason) => reason.id)).toEqual(['o5']);
   });
 });
 
@@ -265,7 +265,7 @@ const someObservation: fc.Arbitrary<Loose> = fc.oneof(
         { kind: 'swap', with: 'front-right', result: 'fault-stayed' },
       ),
     )
-    .map(([channel, one]) => at(channel, one)),
+    .map(([channel, seen]) => at(channel, seen)),
 );
 const someCase = fc.array(someObservation, { maxLength: 7 });
 
@@ -274,11 +274,11 @@ describe('laws', () => {
     fc.assert(
       fc.property(someCase, fc.constantFrom('passive', 'active', null), (seen, type) => {
         const { ranking, segments } = judge(car(type), seen);
-        for (const one of [...ranking, ...segments]) expect(one.probability >= 0 && one.probability <= 1).toBe(true);
-        expect(ranking.map((one) => one.probability)).toEqual(
-          ranking.map((one) => one.probability).sort((a, b) => b - a),
+        for (const row of [...ranking, ...segments]) expect(row.probability >= 0 && row.probability <= 1).toBe(true);
+        expect(ranking.map((row) => row.probability)).toEqual(
+          ranking.map((row) => row.probability).sort((a, b) => b - a),
         );
-        expect(ranking.filter((one) => one.fault === 'none')).toHaveLength(1);
+        expect(ranking.filter((row) => row.fault === 'none')).toHaveLength(1);
       }),
       { numRuns: 12 },
     );
@@ -297,18 +297,21 @@ describe('laws', () => {
 
   test('the order of independent observations does not matter', () => {
     fc.assert(
-      fc.property(fc.uniqueArray(someObservation, { maxLength: 6, selector: (one) => JSON.stringify(one) }), (seen) => {
-        const still = seen.filter((one) => one.kind !== 'drive');
-        const chances = (list: readonly Loose[]) =>
-          Object.fromEntries(
-            faultChances(posteriorOf(caseOf(car('passive'), list))).map((one) => [
-              `${one.channel} ${one.fault}`,
-              one.probability,
-            ]),
-          );
-        const [one, other] = [chances(still), chances([...still].reverse())];
-        for (const [key, probability] of Object.entries(one)) expect(other[key]).toBeCloseTo(probability, 9);
-      }),
+      fc.property(
+        fc.uniqueArray(someObservation, { maxLength: 6, selector: (observation) => JSON.stringify(observation) }),
+        (seen) => {
+          const still = seen.filter((observation) => observation.kind !== 'drive');
+          const chances = (list: readonly Loose[]) =>
+            Object.fromEntries(
+              faultChances(posteriorOf(caseOf(car('passive'), list))).map((row) => [
+                `${row.channel} ${row.fault}`,
+                row.probability,
+              ]),
+            );
+          const [entry, other] = [chances(still), chances([...still].reverse())];
+          for (const [key, probability] of Object.entries(entry)) expect(other[key]).toBeCloseTo(probability, 9);
+        },
+      ),
       { numRuns: 8 },
     );
   }, 120_000);
@@ -332,7 +335,7 @@ describe('laws', () => {
         const channel = fault === 'battery-low' ? null : 'front-left';
         const chance = (list: readonly Loose[]): number =>
           faultChances(posteriorOf(caseOf(car('passive'), list))).find(
-            (one) => one.fault === fault && one.channel === channel,
+            (row) => row.fault === fault && row.channel === channel,
           )?.probability ?? 0;
         expect(chance([...seen, ruling])).toBeLessThanOrEqual(chance(seen) * 1.01 + 1e-9);
       }),

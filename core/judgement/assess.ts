@@ -8,7 +8,14 @@ import { repairProblem } from '../planning/expectedCost';
 import { planMoves, type Plan } from '../planning/plan';
 import type { PricedMove } from '../planning/pricedMove';
 import { standingOpen } from '../knowledge/setups';
-import { faultChances, posteriorOf, scenariosOf, type Posterior, type Ranked, type Scenario } from '../belief/posterior';
+import {
+  faultChances,
+  posteriorOf,
+  scenariosOf,
+  type Posterior,
+  type Ranked,
+  type Scenario,
+} from '../belief/posterior';
 import { segmentViews, type SegmentView } from '../belief/segments';
 import { stopFor, type Stop } from './stops';
 import { whyOf } from './why';
@@ -64,12 +71,12 @@ function round(value: number, places: number): number {
 
 function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow[] {
   const rows: RankingRow[] = chances
-    .filter((one) => one.probability >= LEAST_SHOWN)
-    .map((one) => ({
-      channel: one.channel,
-      fault: one.fault,
-      segment: faultRow(one.fault).segment,
-      probability: round(one.probability, 6),
+    .filter((chance) => chance.probability >= LEAST_SHOWN)
+    .map((chance) => ({
+      channel: chance.channel,
+      fault: chance.fault,
+      segment: faultRow(chance.fault).segment,
+      probability: round(chance.probability, 6),
     }));
   const none: RankingRow = { channel: null, fault: 'none', segment: null, probability: round(posterior.none, 6) };
   return [...rows, none].sort((a, b) => b.probability - a.probability);
@@ -79,19 +86,19 @@ function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow
 function suspectChannels(file: CaseFile, chances: readonly Ranked[]): Channel[] {
   const shares = file.vehicle.channels.map((channel) => ({
     channel,
-    share: chances.filter((one) => one.channel === channel).reduce((sum, one) => sum + one.probability, 0),
+    share: chances.filter((chance) => chance.channel === channel).reduce((sum, chance) => sum + chance.probability, 0),
   }));
   const sorted = shares.sort((a, b) => b.share - a.share);
   return sorted
-    .filter((one, index) => index === 0 || one.share >= WORTH_A_LOOK)
+    .filter((corner, index) => index === 0 || corner.share >= WORTH_A_LOOK)
     .slice(0, MOST_CORNERS)
-    .map((one) => one.channel);
+    .map((corner) => corner.channel);
 }
 
 function faultFor(move: PricedMove, ranked: readonly Ranked[]): FaultId | undefined {
   if (move.kind !== 'repair') return undefined;
   const fits = ranked.filter(
-    (one) => faultRow(one.fault).cures.includes(move.name) && (one.channel === move.channel || move.name === 'clear'),
+    (row) => faultRow(row.fault).cures.includes(move.name) && (row.channel === move.channel || move.name === 'clear'),
   );
   return [...fits].sort((a, b) => b.probability - a.probability)[0]?.fault;
 }
@@ -123,19 +130,21 @@ function movesOf(plan: Plan, ranked: readonly Ranked[], file: CaseFile): Move[] 
 /** The list is cut where it gets long, but never before its best repair. */
 function withBestRepair(moves: readonly Move[]): readonly Move[] {
   const kept = moves.slice(0, MOST_MOVES);
-  const isRepair = (one: Move): boolean => one.check.startsWith('repair:');
+  const isRepair = (fault: Move): boolean => fault.check.startsWith('repair:');
   const repair = moves.find(isRepair);
   return repair && !kept.some(isRepair) ? [...kept.slice(0, -1), repair] : kept;
 }
 
 /** Erasing once more tells nothing when nothing has come back since. */
 function isIdle(move: PricedMove, latest: readonly Observation[]): boolean {
-  const erased = latest.findLastIndex((one) => one.kind === 'clear' && one.result !== 'refused');
+  const erased = latest.findLastIndex(
+    (observation) => observation.kind === 'clear' && observation.result !== 'refused',
+  );
   return (
     move.kind === 'repair' &&
     move.name === 'clear' &&
     erased >= 0 &&
-    !latest.slice(erased).some((one) => one.kind === 'code')
+    !latest.slice(erased).some((observation) => observation.kind === 'code')
   );
 }
 
@@ -145,8 +154,8 @@ const MOST_SCENARIOS = 40;
 function likeliest(scenarios: readonly Scenario[]): readonly Scenario[] {
   if (scenarios.length <= MOST_SCENARIOS) return scenarios;
   const kept = scenarios.slice(0, MOST_SCENARIOS);
-  const total = kept.reduce((sum, one) => sum + one.probability, 0);
-  return kept.map((one) => ({ ...one, probability: one.probability / total }));
+  const total = kept.reduce((sum, scenario) => sum + scenario.probability, 0);
+  return kept.map((scenario) => ({ ...scenario, probability: scenario.probability / total }));
 }
 
 function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[], doubtful: readonly Doubt[]): Plan {
@@ -158,13 +167,13 @@ function planFor(file: CaseFile, posterior: Posterior, chances: readonly Ranked[
     posterior,
     scenarios,
     suspectChannels(file, chances),
-    new Set(doubtful.map((one) => one.id)),
+    new Set(doubtful.map((reason) => reason.id)),
   );
   const plan = planMoves({ file, scenarios, problem, open, known: new Map() }, candidates);
   return file.vehicle.highVoltage
     ? {
         ...plan,
-        moves: plan.moves.filter((one) => one.kind === 'check' || one.name === 'clear'),
+        moves: plan.moves.filter((move) => move.kind === 'check' || move.name === 'clear'),
       }
     : plan;
 }
@@ -186,20 +195,23 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
   const doubtful = doubtsOf(posterior);
   const priced = planFor(file, posterior, chances, doubtful);
   const ranked = [...chances].sort((a, b) => b.probability - a.probability);
-  const all = posterior.timeline.stages.flatMap((one) => one.observations);
+  const all = posterior.timeline.stages.flatMap((stage) => stage.observations);
   const latest = posterior.timeline.stages.at(-1)?.observations ?? [];
-  const plan = { ...priced, moves: priced.moves.filter((one) => !isIdle(one, latest)) };
+  const plan = { ...priced, moves: priced.moves.filter((move) => !isIdle(move, latest)) };
   const stop = stopFor({ file, posterior, all, latest, ranking: ranked, plan });
   const next = withBestRepair(movesOf(plan, ranked, file));
   return {
     ranking: rankingOf(posterior, chances),
-    segments: segmentViews(posterior).map((one) => ({ ...one, probability: round(one.probability, 6) })),
+    segments: segmentViews(posterior).map((segmentView) => ({
+      ...segmentView,
+      probability: round(segmentView.probability, 6),
+    })),
     next,
     stop,
     cautions: cautionsFor(
       file,
       posterior,
-      plan.moves.map((one) => `${one.name} ${one.candidate?.setups.join(' ') ?? ''}`),
+      plan.moves.map((move) => `${move.name} ${move.candidate?.setups.join(' ') ?? ''}`),
     ),
     doubtful,
     ignored: posterior.evidence.ignored,

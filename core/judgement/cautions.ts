@@ -9,11 +9,11 @@ export interface Caution {
 type When = (file: CaseFile, all: readonly Observation[], moves: readonly string[]) => boolean;
 
 const lit = (all: readonly Observation[], lamp: string): boolean => {
-  const last = all.filter((one) => one.kind === 'lamps').at(-1);
-  return last?.kind === 'lamps' && last.lit.some((one) => one === lamp);
+  const last = all.filter((observation) => observation.kind === 'lamps').at(-1);
+  return last?.kind === 'lamps' && last.lit.some((word) => word === lamp);
 };
 const symptom = (all: readonly Observation[], word: string): boolean =>
-  all.some((one) => one.kind === 'symptom' && one.symptom === word);
+  all.some((observation) => observation.kind === 'symptom' && observation.symptom === word);
 const firstIs = (moves: readonly string[], pattern: RegExp): boolean => pattern.test(moves[0] ?? '');
 
 /** Cautions of the judgement: each is said once, where it matters. The order is that of urgency. */
@@ -60,7 +60,7 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
   },
   {
     id: 'sensors-exchanged',
-    when: (_file, all) => all.some((one) => one.kind === 'swap' && one.putBack === false),
+    when: (_file, all) => all.some((observation) => observation.kind === 'swap' && observation.putBack === false),
     text: 'The sensors of an axle are still exchanged: what followed the sensor now sits at the other corner. Put them back before you read on, or look there.',
   },
   {
@@ -86,6 +86,6 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
  * @returns id and text, most urgent first.
  */
 export function cautionsFor(file: CaseFile, posterior: Posterior, moves: readonly string[]): Caution[] {
-  const all = posterior.timeline.stages.flatMap((one) => one.observations);
-  return CAUTIONS.filter((one) => one.when(file, all, moves)).map(({ id, text }) => ({ id, text }));
+  const all = posterior.timeline.stages.flatMap((stage) => stage.observations);
+  return CAUTIONS.filter((row) => row.when(file, all, moves)).map(({ id, text }) => ({ id, text }));
 }

@@ -8,7 +8,7 @@ describe('what the dash and old codes say to the adviser', () => {
     const grown = judge(car('passive'), [lamps(['intermittent']), lamps(['steady-from-key-on'])]);
     const both = judge(car('passive'), [lamps(['intermittent', 'steady-from-key-on'])]);
     const open = (seen: typeof grown): number =>
-      ['lead-open', 'loom-open', 'sensor-open'].reduce((sum, one) => sum + chanceOf(seen, one, 'rear-left'), 0);
+      ['lead-open', 'loom-open', 'sensor-open'].reduce((sum, word) => sum + chanceOf(seen, word, 'rear-left'), 0);
     expect(open(grown)).toBeGreaterThan(1.5 * open(both));
     expect(grown.doubtful).toEqual([]);
   });
@@ -39,7 +39,7 @@ describe('what the dash and old codes say to the adviser', () => {
       { kind: 'code', code: 'B1342', module: 'body', ...at },
       { kind: 'code', code: 'P0562', module: 'engine', ...at },
     ];
-    const scattered = flood.map((one, index) => ({ ...one, odometer: 84_000 - 400 * index }) as Loose);
+    const scattered = flood.map((observation, index) => ({ ...observation, odometer: 84_000 - 400 * index }) as Loose);
     const [together, apart] = [judge(car('passive'), flood), judge(car('passive'), scattered)];
     expect(chanceOf(together, 'battery-low', null)).toBeGreaterThan(2 * chanceOf(apart, 'battery-low', null));
   });

@@ -20,7 +20,7 @@ function values(group: Group, channel: ChannelModel): number[] {
 
 /** The group's reports without those that rest on one observation. */
 function without(group: Group, id: string): Group {
-  return { ...group, reports: group.reports.filter((one) => !one.ids.includes(id)) };
+  return { ...group, reports: group.reports.filter((report) => !report.ids.includes(id)) };
 }
 
 interface Fit {
@@ -33,10 +33,10 @@ function fitOf(id: string, group: Group, channel: ChannelModel, channels: number
   const all = values(group, channel);
   const rest = without(group, id);
   const others = rest.reports.length > 0 ? values(rest, channel) : all.map(() => 1);
-  const own = all.map((one, h) => one / Math.max(1e-12, others[h] ?? 1));
-  const inverse = own.reduce((sum, one, h) => sum + (chance[h] ?? 0) / Math.max(1e-12, one), 0);
+  const own = all.map((value, h) => value / Math.max(1e-12, others[h] ?? 1));
+  const inverse = own.reduce((sum, value, h) => sum + (chance[h] ?? 0) / Math.max(1e-12, value), 0);
   const priors = priorsOf(channel, channels);
-  const atFirst = own.reduce((sum, one, h) => sum + (priors[h] ?? 0) * one, 0);
+  const atFirst = own.reduce((sum, value, h) => sum + (priors[h] ?? 0) * value, 0);
   return { amongRest: 1 / Math.max(1e-12, inverse), atFirst };
 }
 
@@ -48,15 +48,15 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
   const best = posterior.variantChance.indexOf(Math.max(...posterior.variantChance));
   const model = posterior.models[best] as CarModel;
   const doubted = posterior.evidence.groups.flatMap((group) => {
-    const c = model.channels.findIndex((one) => one.channel === group.channel);
+    const c = model.channels.findIndex((channel) => channel.channel === group.channel);
     const channel = model.channels[c];
     const chance = posterior.wayChance[best]?.[c];
     if (!channel || !chance || /\|code-/.test(group.key)) return [];
-    const ids = [...new Set(group.reports.flatMap((one) => one.ids))];
+    const ids = [...new Set(group.reports.flatMap((report) => report.ids))];
     return ids.map((id) => ({ id, ...fitOf(id, group, channel, model.channels.length, chance) }));
   });
   return doubted
-    .filter((one) => one.amongRest < UNLIKELY && one.amongRest < one.atFirst * MUCH_LESS_LIKELY)
+    .filter((entry) => entry.amongRest < UNLIKELY && entry.amongRest < entry.atFirst * MUCH_LESS_LIKELY)
     .sort((a, b) => a.amongRest / a.atFirst - b.amongRest / b.atFirst)
     .map(({ id, amongRest }) => ({
       id,

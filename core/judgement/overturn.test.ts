@@ -15,15 +15,18 @@ test('what would change its mind really does: the answer, given, puts the told f
   const { ranking, next } = assess(file);
   const overturns = overturnsOf(file, next, ranking[0]);
   expect(overturns.length).toBeGreaterThan(0);
-  for (const one of overturns) {
-    const answer = possibleAnswers(one.check, one.channel, file, one.manner === 'wiggle').find(
-      (each) => each.words === one.answer,
+  for (const overturn of overturns) {
+    const answer = possibleAnswers(overturn.check, overturn.channel, file, overturn.manner === 'wiggle').find(
+      (possibleAnswer) => possibleAnswer.words === overturn.answer,
     );
-    if (!answer) throw new Error(`no answer "${one.answer}"`);
+    if (!answer) throw new Error(`no answer "${overturn.answer}"`);
     const then = assess({ ...file, observations: [...file.observations, answer.observation] });
-    expect([then.ranking[0]?.fault, then.ranking[0]?.channel]).toEqual([one.instead.fault, one.instead.channel]);
-    expect(one.chance).toBeGreaterThan(0);
-    expect(one.chance).toBeLessThanOrEqual(1);
+    expect([then.ranking[0]?.fault, then.ranking[0]?.channel]).toEqual([
+      overturn.instead.fault,
+      overturn.instead.channel,
+    ]);
+    expect(overturn.chance).toBeGreaterThan(0);
+    expect(overturn.chance).toBeLessThanOrEqual(1);
   }
 });
 

@@ -29,7 +29,7 @@ const WORTH_TELLING = 0.02;
 export function overturnsOf(file: CaseFile, next: readonly Move[], top: RankingRow | undefined): readonly Overturn[] {
   if (!top) return [];
   const now = evidenceMass(posteriorOf(file));
-  const checks = next.filter((one) => !one.check.startsWith('repair:')).slice(0, MOST_CHECKS);
+  const checks = next.filter((fault) => !fault.check.startsWith('repair:')).slice(0, MOST_CHECKS);
   const found = checks.flatMap((move) => {
     const manner = move.while ? { manner: move.while } : {};
     return possibleAnswers(move.check, move.channel, file, move.while === 'wiggle').flatMap((answer): Overturn[] => {

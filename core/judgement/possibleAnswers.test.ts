@@ -11,7 +11,7 @@ const file = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: '
 
 describe('sheets and answers', () => {
   test('every check of the table has a sheet, or is answered elsewhere', () => {
-    const without = CHECKS.map((one) => one.check).filter((one) => !sheetFor(one));
+    const without = CHECKS.map((row) => row.check).filter((word) => !sheetFor(word));
     expect([...new Set(without)]).toEqual(['ask:history']);
     expect(CHECK_SHEETS.length).toBeGreaterThan(35);
   });
@@ -34,12 +34,12 @@ describe('what each answer would do', () => {
     const answers = possibleAnswers('meter:sensor:resistance', 'front-left', file);
     const paths = imaginePaths(
       file,
-      answers.map((one) => one.observation),
+      answers.map((answer) => answer.observation),
     );
-    expect(answers.map((one) => one.words)).toEqual(['in its band', 'well below it', 'overload']);
+    expect(answers.map((answer) => answer.words)).toEqual(['in its band', 'well below it', 'overload']);
     answers.forEach(({ observation }, index) => {
       const seen = assess({ ...file, observations: [...file.observations, observation] });
-      const imagined = paths[index]?.find((one) => one.channel === 'front-left' && one.segment === 'sensor');
+      const imagined = paths[index]?.find((path) => path.channel === 'front-left' && path.segment === 'sensor');
       expect(imagined?.probability).toBeCloseTo(segmentOf(seen, 'front-left', 'sensor').probability, 5);
     });
     expect(JSON.stringify(file)).toBe(before);
@@ -47,10 +47,12 @@ describe('what each answer would do', () => {
   test('a sound reading clears what overload would condemn', () => {
     const [inside, , open] = imaginePaths(
       file,
-      possibleAnswers('meter:sensor:resistance', 'front-left', file).map((one) => one.observation),
+      possibleAnswers('meter:sensor:resistance', 'front-left', file).map(
+        (possibleAnswer) => possibleAnswer.observation,
+      ),
     );
     const sensor = (views: typeof inside) =>
-      views?.find((one) => one.channel === 'front-left' && one.segment === 'sensor')?.probability ?? 0;
+      views?.find((view) => view.channel === 'front-left' && view.segment === 'sensor')?.probability ?? 0;
     expect(sensor(inside)).toBeLessThan(0.2);
     expect(sensor(open)).toBeGreaterThan(0.4);
   });

@@ -132,7 +132,7 @@ export function possibleAnswers(
   isWiggle = false,
 ): PossibleAnswer[] {
   if (check === 'clear')
-    return CLEAR_RESULTS.filter((one) => one !== 'refused').map((result) => ({
+    return CLEAR_RESULTS.filter((word) => word !== 'refused').map((result) => ({
       words: CLEAR_NAMES[result] ?? result,
       observation: { id: ID, kind: 'clear', result, ...(channel ? { channel } : {}) },
     }));

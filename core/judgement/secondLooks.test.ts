@@ -6,7 +6,7 @@ type Seen = Parameters<typeof caseOf>[1];
 
 function chance(seen: Seen, fault: string, channel: string | null = 'front-left'): number {
   const { ranking } = assess(caseOf(car('passive'), seen));
-  return ranking.find((one) => one.fault === fault && one.channel === channel)?.probability ?? 0;
+  return ranking.find((row) => row.fault === fault && row.channel === channel)?.probability ?? 0;
 }
 
 const CODE = { kind: 'code', code: 'C0031', status: 'current', module: 'abs' } as const;
@@ -34,7 +34,7 @@ describe('what is learnt by asking again', () => {
     expect(chance(asked, 'ring-wrong')).toBeLessThan(0.6 * chance([CODE], 'ring-wrong'));
     expect(chance(asked, 'loom-crossed')).toBeLessThan(0.6 * chance([CODE], 'loom-crossed'));
     const { next } = assess(caseOf(car('passive'), asked));
-    expect(next.map((one) => one.check)).not.toContain('ask:history');
+    expect(next.map((fault) => fault.check)).not.toContain('ask:history');
   });
 
   test('at the module’s end a coil is judged by its own reading at the plug: what is more lies between', () => {
@@ -57,7 +57,7 @@ describe('what comes before a repair', () => {
       odometer: 90_000,
     }));
     const { next } = assess(caseOf(car('passive'), flood));
-    const order = next.map((one) => one.check);
+    const order = next.map((fault) => fault.check);
     const charge = order.indexOf('repair:charged:supply');
     if (charge >= 0) expect(order.indexOf('meter:battery:dc-voltage')).toBeLessThan(charge);
     expect(order[0]).not.toBe('repair:charged:supply');
@@ -94,7 +94,7 @@ describe('a look made again after a repair that changed nothing', () => {
     const repairs = [repair(segment, segment === 'sensor' ? 'replaced' : 'cleaned', 'o2')];
     return (
       assess(caseOf(car('passive'), seen, repairs)).ranking.find(
-        (one) => one.fault === 'plug-corroded' && one.channel === 'front-left',
+        (row) => row.fault === 'plug-corroded' && row.channel === 'front-left',
       )?.probability ?? 0
     );
   };
@@ -130,10 +130,10 @@ describe('what is not done twice', () => {
     const broken = { kind: 'meter', point: 'wire-1', quantity: 'resistance', channel: 'front-left' } as const;
     const seen: Seen = [CODE, { ...broken, value: 'overload', range: 2_000_000 }];
     const { next } = assess(caseOf(car('passive'), seen, repairs));
-    const offered = next.map((one) => `${one.check}@${one.channel}`);
+    const offered = next.map((fault) => `${fault.check}@${fault.channel}`);
     expect(offered).not.toContain('repair:repaired-wire:loom@front-left');
-    expect(offered.some((one) => one.startsWith('repair:'))).toBe(true);
-    const before = assess(caseOf(car('passive'), seen)).next.map((one) => `${one.check}@${one.channel}`);
+    expect(offered.some((word) => word.startsWith('repair:'))).toBe(true);
+    const before = assess(caseOf(car('passive'), seen)).next.map((fault) => `${fault.check}@${fault.channel}`);
     expect(before).toContain('repair:repaired-wire:loom@front-left');
   });
 });
@@ -155,17 +155,17 @@ describe('what other modules and many names tell', () => {
       { kind: 'code', code: '21', status: 'unknown', module: 'abs' },
     ]);
     const { ignored, ranking, next } = assess(flashed);
-    expect(ignored.map((one) => one.id)).toContain('o1');
+    expect(ignored.map((reason) => reason.id)).toContain('o1');
     expect(ranking[0]?.channel).toBe('front-left');
-    expect(next.some((one) => one.check.startsWith('live:'))).toBe(false);
+    expect(next.some((fault) => fault.check.startsWith('live:'))).toBe(false);
   });
 
   test('codes that name one wheel’s fault in several ways speak for what comes and goes', () => {
     const named = (...bytes: string[]): Seen =>
-      bytes.map((one) => ({ ...CODE, code: `C0031-${one}`, status: 'stored' }));
+      bytes.map((byte) => ({ ...CODE, code: `C0031-${byte}`, status: 'stored' }));
     const passing = (seen: Seen): number =>
       ['lead-intermittent', 'sensor-intermittent', 'loom-intermittent', 'plug-corroded'].reduce(
-        (sum, one) => sum + chance(seen, one),
+        (sum, word) => sum + chance(seen, word),
         0,
       );
     expect(passing(named('13', '2F'))).toBeGreaterThan(1.5 * passing(named('13')));

@@ -28,14 +28,14 @@ export interface NamedMove {
  */
 export function moveSentence(move: NamedMove, file: CaseFile, sides: SideSpeech = 'left-right'): string {
   const { check, channel } = move;
-  const repair = check.startsWith('repair:') ? REPAIRS.find((one) => `repair:${one.repair}` === check) : undefined;
+  const repair = check.startsWith('repair:') ? REPAIRS.find((row) => `repair:${row.repair}` === check) : undefined;
   const words =
     repair?.words ??
-    [...CHECKS.filter((one) => one.manner === move.while), ...OTHERS].find((one) => one.check === check)?.words ??
+    [...CHECKS.filter((row) => row.manner === move.while), ...OTHERS].find((row) => row.check === check)?.words ??
     check;
   const isCornered =
     repair !== undefined ||
-    CHECKS.some((one) => one.check === check && one.of === 'channel' && !check.startsWith('ask:'));
+    CHECKS.some((row) => row.check === check && row.of === 'channel' && !check.startsWith('ask:'));
   const where = channel && isCornered ? `, ${sayChannel(channel, sides, file.vehicle.steeringSide)}` : '';
   return words.charAt(0).toUpperCase() + words.slice(1) + where;
 }

@@ -35,17 +35,24 @@ const NOTHING_LIKELY = 0.9;
 const NOTHING_CAME_BACK = 0.8;
 
 function lampsNow(all: readonly Observation[]): readonly string[] {
-  const last = all.filter((one) => one.kind === 'lamps').at(-1);
+  const last = all.filter((observation) => observation.kind === 'lamps').at(-1);
   return last?.kind === 'lamps' ? last.lit : [];
 }
 
 function isHydraulic({ all }: Facts): boolean {
   const lamps = lampsNow(all);
   return (
-    all.some((one) => one.kind === 'symptom' && (one.symptom === 'pedal-soft' || one.symptom === 'fluid-leak')) ||
+    all.some(
+      (observation) =>
+        observation.kind === 'symptom' &&
+        (observation.symptom === 'pedal-soft' || observation.symptom === 'fluid-leak'),
+    ) ||
     (lamps.includes('brake-red') &&
       lamps.includes('abs') &&
-      all.some((one) => one.kind === 'look' && one.part === 'fluid' && one.finding === 'level-low'))
+      all.some(
+        (observation) =>
+          observation.kind === 'look' && observation.part === 'fluid' && observation.finding === 'level-low',
+      ))
   );
 }
 
@@ -61,20 +68,25 @@ function isAirbag({ all, posterior }: Facts): boolean {
 }
 
 function isStructure({ all }: Facts): boolean {
-  const struck = all.some((one) => one.kind === 'history' && one.event === 'crash-or-kerb');
-  return struck && all.some((one) => one.kind === 'look' && one.part === 'gap' && one.finding === 'bent');
+  const struck = all.some((observation) => observation.kind === 'history' && observation.event === 'crash-or-kerb');
+  return (
+    struck &&
+    all.some(
+      (observation) => observation.kind === 'look' && observation.part === 'gap' && observation.finding === 'bent',
+    )
+  );
 }
 
 function twoRepairsFailed({ file }: Facts): boolean {
-  const results = (file.repairs ?? []).map((one) => one.result);
-  return results.slice(results.lastIndexOf('fixed') + 1).filter((one) => one === 'no-change').length >= 2;
+  const results = (file.repairs ?? []).map((repair) => repair.result);
+  return results.slice(results.lastIndexOf('fixed') + 1).filter((result) => result === 'no-change').length >= 2;
 }
 
 /** Its plug is looked at first: rot there is cleaned for nothing, and looks just the same from the wheel. */
 function isModule({ ranking, latest }: Facts): boolean {
-  const looked = latest.some((one) => one.kind === 'look' && one.part === 'module');
+  const looked = latest.some((observation) => observation.kind === 'look' && observation.part === 'module');
   const limit = looked ? MODULE_LIKELY : MODULE_SURE;
-  return ranking.some((one) => one.fault === 'module-input' && one.probability >= limit);
+  return ranking.some((row) => row.fault === 'module-input' && row.probability >= limit);
 }
 
 function onlyHandsLeft({ file, plan }: Facts): boolean {
@@ -86,12 +98,18 @@ function onlyHandsLeft({ file, plan }: Facts): boolean {
 
 /** Nothing is wrong now, and the car has been asked since the last repair. */
 function nothingWrong({ posterior, latest, all }: Facts): boolean {
-  const erased = latest.findLast((one) => one.kind === 'clear');
+  const erased = latest.findLast((observation) => observation.kind === 'clear');
   const isClear = erased?.kind === 'clear' && erased.result === 'stayed-clear';
   if (posterior.none < (isClear ? NOTHING_CAME_BACK : NOTHING_LIKELY) || all.length === 0) return false;
   return (
     posterior.timeline.stages.length === 1 ||
-    latest.some((one) => one.kind === 'clear' || one.kind === 'drive' || one.kind === 'no-code' || one.kind === 'live')
+    latest.some(
+      (observation) =>
+        observation.kind === 'clear' ||
+        observation.kind === 'drive' ||
+        observation.kind === 'no-code' ||
+        observation.kind === 'live',
+    )
   );
 }
 
@@ -136,7 +154,7 @@ const RULES: readonly {
     id: 'module',
     when: isModule,
     reason: ({ ranking }) =>
-      `The module's own input is the likeliest cause (${percent(ranking.find((one) => one.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.`,
+      `The module's own input is the likeliest cause (${percent(ranking.find((row) => row.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.`,
   },
   {
     id: 'nothing-wrong',
@@ -154,12 +172,12 @@ const RULES: readonly {
  * @returns the first stop that applies, most urgent first; `enough-known` when repairing now beats every check; null to go on.
  */
 export function stopFor(facts: Facts): Stop | null {
-  const found = RULES.find((one) => one.when(facts));
+  const found = RULES.find((entry) => entry.when(facts));
   if (found) return { id: found.id, reason: found.reason(facts) };
   const top = facts.plan.moves[0];
   if (top?.kind !== 'repair' || top.name === 'clear') return null;
   const likeliest = facts.ranking.find(
-    (one) => faultRow(one.fault).cures.includes(top.name) && (one.channel === top.channel || one.channel === null),
+    (row) => faultRow(row.fault).cures.includes(top.name) && (row.channel === top.channel || row.channel === null),
   );
   const named = likeliest ? `: ${faultName(likeliest.fault)}, ${percent(likeliest.probability)}` : '';
   return { id: 'enough-known', reason: `No check is worth its price any more${named}. Repair now.` };

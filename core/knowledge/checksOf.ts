@@ -3,11 +3,11 @@ import { faultRow } from './faults';
 import { CHECKS, type CheckRow } from './checks';
 
 function bearsOn(row: CheckRow): readonly Segment[] {
-  const tables = [row.table.passive, row.table.active].filter((one) => one !== null);
+  const tables = [row.table.passive, row.table.active].filter((table) => table !== null);
   const named = new Set(
-    tables.flatMap((table) => table.rows.flatMap((one) => one.for.map((fault) => faultRow(fault).segment))),
+    tables.flatMap((table) => table.rows.flatMap((row) => row.for.map((fault) => faultRow(fault).segment))),
   );
-  return SEGMENTS.filter((one) => named.has(one));
+  return SEGMENTS.filter((word) => named.has(word));
 }
 
 /**
@@ -17,11 +17,11 @@ function bearsOn(row: CheckRow): readonly Segment[] {
  */
 export function checksOf(segment: Segment, type: SensorType | undefined): CheckRow[] {
   const fits = CHECKS.filter(
-    (one) =>
-      one.of === 'channel' &&
-      !one.check.startsWith('ask:') &&
-      (!one.only || !type || one.only === type) &&
-      bearsOn(one).includes(segment),
+    (row) =>
+      row.of === 'channel' &&
+      !row.check.startsWith('ask:') &&
+      (!row.only || !type || row.only === type) &&
+      bearsOn(row).includes(segment),
   );
   return [...fits].sort((a, b) => bearsOn(a).length - bearsOn(b).length || a.minutes - b.minutes);
 }

@@ -41,9 +41,9 @@ export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: Fa
   const name = `${repair.action}:${repair.segment}`;
   const row = faultRow(fault);
   if (row.cures.includes(name)) return REPAIR_CURES[repair.action] ?? REPAIR_CURES_ELSE;
-  const listed = BY_THE_WAY.find((one) => one.repair === name && one.fault === fault);
+  const listed = BY_THE_WAY.find((entry) => entry.repair === name && entry.fault === fault);
   if (listed) return listed.chance;
-  if (STOPGAPS.some((one) => one.repair === name && one.fault === fault)) return 0.6;
+  if (STOPGAPS.some((entry) => entry.repair === name && entry.fault === fault)) return 0.6;
   if (row.segment !== repair.segment) return 0;
   if (repair.action === 'replaced' && PATH.includes(repair.segment)) return 0.9;
   return repair.action === 'other' ? 0.5 : 0;

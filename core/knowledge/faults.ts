@@ -214,13 +214,13 @@ export const FORMS = [
 export type Cause = FaultId | (typeof FORMS)[number]['form'];
 
 const BY_ID: ReadonlyMap<string, FaultRow & { readonly id: FaultId }> = new Map([
-  ...ALL_FAULTS.map((one) => [one.id, one] as const),
-  ...FORMS.flatMap((form) => ALL_FAULTS.filter((one) => one.id === form.fault).map((one) => [form.form, one] as const)),
+  ...ALL_FAULTS.map((row) => [row.id, row] as const),
+  ...FORMS.flatMap((form) => ALL_FAULTS.filter((row) => row.id === form.fault).map((row) => [form.form, row] as const)),
 ]);
 
 /** The forms of a fault with their shares; the fault itself where it has none. */
 export function formsOf(fault: FaultId): readonly { readonly form: Cause; readonly share: number }[] {
-  const forms = FORMS.filter((one) => one.fault === fault);
+  const forms = FORMS.filter((entry) => entry.fault === fault);
   return forms.length > 0 ? forms : [{ form: fault, share: 1 }];
 }
 

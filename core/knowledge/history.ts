@@ -187,7 +187,7 @@ const TENTH = Math.log(10);
  * @example historyFactor('salted-roads', 'ring-swollen', 4000) // => 2.2
  */
 export function historyFactor(event: Event, fault: FaultId, agoDays: number | undefined): number {
-  const row = HISTORY.find((one) => one.event === event);
+  const row = HISTORY.find((row) => row.event === event);
   const times = row?.times[fault] ?? 1;
   if (!row || row.fadesDays === null || agoDays === undefined) return times;
   return times ** Math.exp((-TENTH * agoDays) / row.fadesDays / 2);
@@ -196,7 +196,7 @@ export function historyFactor(event: Event, fault: FaultId, agoDays: number | un
 /** Every channel fault's factors from the history of one channel, multiplied; order does not matter. */
 export function historyFactors(events: readonly ObservationOf<'history'>[]): ReadonlyMap<FaultId, number> {
   const ids: FaultId[] = [
-    ...CHANNEL_FAULTS.map((one) => one.id),
+    ...CHANNEL_FAULTS.map((row) => row.id),
     'stale-code',
     'battery-low',
     'module-supply',
@@ -204,6 +204,6 @@ export function historyFactors(events: readonly ObservationOf<'history'>[]): Rea
     'brake-fluid-low',
   ];
   return new Map(
-    ids.map((id) => [id, events.reduce((product, one) => product * historyFactor(one.event, id, one.ago), 1)]),
+    ids.map((id) => [id, events.reduce((product, event) => product * historyFactor(event.event, id, event.ago), 1)]),
   );
 }

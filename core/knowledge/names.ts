@@ -68,7 +68,7 @@ export const FAULT_NAMES: Readonly<Record<FaultId, string>> = {
  */
 export function faultName(fault: string): string {
   if (fault === 'none') return 'nothing wrong now';
-  const known = ALL_FAULTS.find((one) => one.id === fault);
+  const known = ALL_FAULTS.find((row) => row.id === fault);
   return known ? FAULT_NAMES[known.id] : fault;
 }
 

@@ -79,7 +79,7 @@ export const HOUR_VALUE = 15;
  * @param fault a fault of the catalogue. @returns rows of the repair table, at least one.
  */
 export function repairsFor(fault: Cause): readonly RepairRow[] {
-  return faultRow(fault).cures.flatMap((name) => REPAIRS.filter((one) => one.repair === name));
+  return faultRow(fault).cures.flatMap((name) => REPAIRS.filter((row) => row.repair === name));
 }
 
 /**
@@ -90,8 +90,8 @@ export function repairsFor(fault: Cause): readonly RepairRow[] {
 export function priceOf(row: RepairRow, file: CaseFile): number {
   const prices = file.owner?.prices ?? {};
   const segment = row.repair.split(':')[1] ?? '';
-  const told = prices[row.repair] ?? (row.repair.startsWith('replaced:') ? prices[segment] : undefined);
-  return typeof told === 'number' && Number.isFinite(told) && told >= 0 ? told : row.price;
+  const input = prices[row.repair] ?? (row.repair.startsWith('replaced:') ? prices[segment] : undefined);
+  return typeof input === 'number' && Number.isFinite(input) && input >= 0 ? input : row.price;
 }
 
 /**
@@ -99,6 +99,6 @@ export function priceOf(row: RepairRow, file: CaseFile): number {
  * @param file the case. @returns money, without the owner's own time.
  */
 export function workshopPrice(file: CaseFile): number {
-  const quotes = (file.costs ?? []).filter((one) => one.use === 'quote');
-  return (quotes.find((one) => one.case === 'usual') ?? quotes[0])?.amount ?? WORKSHOP_PRICE;
+  const quotes = (file.costs ?? []).filter((cost) => cost.use === 'quote');
+  return (quotes.find((quote) => quote.case === 'usual') ?? quotes[0])?.amount ?? WORKSHOP_PRICE;
 }

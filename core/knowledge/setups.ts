@@ -106,10 +106,10 @@ const OPENED_BY: Readonly<Record<string, readonly Setup[]>> = {
   clear: ['reader'],
 };
 
-function nameOf(one: Observation): string {
-  if (one.kind === 'meter') return `meter:${one.point}`;
-  if (one.kind === 'look') return `look:${one.part}`;
-  return one.kind === 'live' ? `live:${one.while}` : one.kind;
+function nameOf(observation: Observation): string {
+  if (observation.kind === 'meter') return `meter:${observation.point}`;
+  if (observation.kind === 'look') return `look:${observation.part}`;
+  return observation.kind === 'live' ? `live:${observation.while}` : observation.kind;
 }
 
 /**
@@ -119,8 +119,8 @@ function nameOf(one: Observation): string {
  */
 export function standingOpen(file: CaseFile, stage: readonly Observation[]): ReadonlySet<string> {
   const open = new Set<string>();
-  for (const one of stage)
-    openFor(OPENED_BY[nameOf(one)] ?? [], file, one.channel ?? null).forEach((key) => open.add(key));
+  for (const observation of stage)
+    openFor(OPENED_BY[nameOf(observation)] ?? [], file, observation.channel ?? null).forEach((key) => open.add(key));
   for (const step of file.work ?? []) {
     const [setup, place] = step.step.split('@');
     if (setup && step.undone !== true) open.add(place ? `${setup}@${place}` : setup);

@@ -322,5 +322,5 @@ export function answersOf(answer: Answer): readonly string[] {
  * @example sheetFor('look:ring').answer // => { is: "look", part: "ring" }
  */
 export function sheetFor(check: string): CheckSheet | null {
-  return CHECK_SHEETS.find((one) => one.check === check) ?? null;
+  return CHECK_SHEETS.find((checkSheet) => checkSheet.check === check) ?? null;
 }

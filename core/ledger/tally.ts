@@ -23,7 +23,7 @@ export interface Tally {
  */
 export function tally(costs: readonly Cost[]): Tally {
   const sum = (use: Cost['use']): number =>
-    Math.round(100 * costs.reduce((total, one) => total + (one.use === use ? one.amount : 0), 0)) / 100;
+    Math.round(100 * costs.reduce((total, cost) => total + (cost.use === use ? cost.amount : 0), 0)) / 100;
   const [needed, wasted, kept, spare, refund] = [
     sum('needed'),
     sum('wasted'),
@@ -31,8 +31,8 @@ export function tally(costs: readonly Cost[]): Tally {
     sum('spare'),
     sum('refund'),
   ];
-  const quotes = costs.filter((one) => one.use === 'quote');
-  const quote = (quotes.find((one) => one.case === 'usual') ?? quotes[0])?.amount ?? null;
+  const quotes = costs.filter((cost) => cost.use === 'quote');
+  const quote = (quotes.find((quote) => quote.case === 'usual') ?? quotes[0])?.amount ?? null;
   return {
     needed,
     wasted,

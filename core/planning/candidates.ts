@@ -29,30 +29,30 @@ export interface Candidate {
 }
 
 /** Name of the check that an observation answers. */
-export function checkNameOf(one: Observation): string {
-  switch (one.kind) {
+export function checkNameOf(observation: Observation): string {
+  switch (observation.kind) {
     case 'meter':
-      return `meter:${one.point}:${one.quantity}`;
+      return `meter:${observation.point}:${observation.quantity}`;
     case 'look':
-      return `look:${one.part}`;
+      return `look:${observation.part}`;
     case 'distance':
-      return `distance:${one.point}`;
+      return `distance:${observation.point}`;
     case 'live':
-      return `live:${one.while}`;
+      return `live:${observation.while}`;
     case 'history':
       return 'ask:history';
     case 'no-code':
     case 'no-answer':
       return 'code';
     default:
-      return one.kind;
+      return observation.kind;
   }
 }
 
 function faultsAt(scenario: Scenario, channel: Channel | null): Cause[] {
   return scenario.faults
-    .filter((one) => channel === null || one.channel === channel || one.channel === null)
-    .map((one) => one.fault);
+    .filter((fault) => channel === null || fault.channel === channel || fault.channel === null)
+    .map((fault) => fault.fault);
 }
 
 /** Chances of a table's outcomes in each scenario, each by its own sensor type. */
@@ -78,10 +78,10 @@ function codeOutcomes(file: CaseFile, scenarios: readonly Scenario[]): Candidate
   const { channels } = file.vehicle;
   const named = chancesOf(codes.CODE_NAMED);
   const failure = chancesOf(codes.CODE_FAILURE);
-  const told = scenarios.map((scenario) => {
-    const each = channels.map((channel) => chancesUnder(named, faultsAt(scenario, channel))[1] ?? 0);
-    const some = 1 - each.reduce((product, one) => product * (1 - one), 1);
-    const sum = each.reduce((total, one) => total + one, 0);
+  const entry = scenarios.map((scenario) => {
+    const item = channels.map((channel) => chancesUnder(named, faultsAt(scenario, channel))[1] ?? 0);
+    const some = 1 - item.reduce((product, value) => product * (1 - value), 1);
+    const sum = item.reduce((total, value) => total + value, 0);
     const electrical = channels.map((channel) => {
       const chances = chancesUnder(failure, faultsAt(scenario, channel));
       return codes.CODE_FAILURE.outcomes.reduce(
@@ -89,18 +89,18 @@ function codeOutcomes(file: CaseFile, scenarios: readonly Scenario[]): Candidate
         0,
       );
     });
-    return { some, each: each.map((one) => (sum > 0 ? (some * one) / sum : 0)), electrical };
+    return { some, each: item.map((value) => (sum > 0 ? (some * value) / sum : 0)), electrical };
   });
   return [
-    { name: 'no code', chance: Float64Array.from(told, (one) => 1 - one.some) },
+    { name: 'no code', chance: Float64Array.from(entry, (item) => 1 - item.some) },
     ...channels.flatMap((channel, c) => [
       {
         name: `${channel}, electrical`,
-        chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (one.electrical[c] ?? 0)),
+        chance: Float64Array.from(entry, (item) => (item.each[c] ?? 0) * (item.electrical[c] ?? 0)),
       },
       {
         name: `${channel}, signal`,
-        chance: Float64Array.from(told, (one) => (one.each[c] ?? 0) * (1 - (one.electrical[c] ?? 0))),
+        chance: Float64Array.from(entry, (item) => (item.each[c] ?? 0) * (1 - (item.electrical[c] ?? 0))),
       },
     ]),
   ];
@@ -112,18 +112,23 @@ interface Seen {
 }
 
 /** The check's name and how it was made: flexing meanwhile is a check of its own. */
-function mannerOf(one: Observation): string {
-  return one.kind === 'meter' && one.while === 'wiggle' ? `${checkNameOf(one)}~wiggle` : checkNameOf(one);
+function mannerOf(observation: Observation): string {
+  return observation.kind === 'meter' && observation.while === 'wiggle'
+    ? `${checkNameOf(observation)}~wiggle`
+    : checkNameOf(observation);
 }
 
 function seenIn(stage: readonly Observation[], doubtful: ReadonlySet<string>): Seen {
   const names = new Set(
-    stage.filter((one) => !doubtful.has(one.id)).map((one) => `${mannerOf(one)}@${one.channel ?? 'car'}`),
+    stage
+      .filter((observation) => !doubtful.has(observation.id))
+      .map((observation) => `${mannerOf(observation)}@${observation.channel ?? 'car'}`),
   );
   return {
     has: (check, channel) =>
       names.has(`${check}@${channel ?? 'car'}`) ||
-      (check === 'look:module' && stage.some((one) => one.kind === 'look' && one.part === 'module')) ||
+      (check === 'look:module' &&
+        stage.some((observation) => observation.kind === 'look' && observation.part === 'module')) ||
       (channel !== null && names.has(`${check}@car`) && check.startsWith('look:')),
   };
 }
@@ -154,7 +159,9 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
     case 'live:drive':
       return readerReaches(posterior);
     case 'ask:history':
-      return !posterior.timeline.stages.some((stage) => stage.observations.some((one) => one.kind === 'history'));
+      return !posterior.timeline.stages.some((stage) =>
+        stage.observations.some((observation) => observation.kind === 'history'),
+      );
     case 'ask:specs':
       return channel !== null && specsWouldDecide(channel, file, posterior);
     default:
@@ -163,13 +170,13 @@ function isPossible(row: CheckRow, channel: Channel | null, file: CaseFile, post
 }
 
 /** Whether an observation tells that a reader reached the brake module, or did not; flashes of a lamp tell nothing of it. */
-function tellsOfReader(one: Observation): boolean {
-  switch (one.kind) {
+function tellsOfReader(observation: Observation): boolean {
+  switch (observation.kind) {
     case 'code':
-      return (one.module ?? 'abs') === 'abs' && !isFlashCode(one.code);
+      return (observation.module ?? 'abs') === 'abs' && !isFlashCode(observation.code);
     case 'no-code':
     case 'no-answer':
-      return (one.module ?? 'abs') === 'abs';
+      return (observation.module ?? 'abs') === 'abs';
     case 'live':
       return true;
     default:
@@ -179,7 +186,7 @@ function tellsOfReader(one: Observation): boolean {
 
 /** Live speeds come after codes: the reader must have reached the brake module, or codes have been read in words. */
 function readerReaches(posterior: Posterior): boolean {
-  const all = posterior.timeline.stages.flatMap((one) => one.observations);
+  const all = posterior.timeline.stages.flatMap((stage) => stage.observations);
   const last = all.filter(tellsOfReader).at(-1);
   return last !== undefined && last.kind !== 'no-answer';
 }
@@ -188,26 +195,26 @@ function readerReaches(posterior: Posterior): boolean {
 function specsWouldDecide(channel: Channel, file: CaseFile, posterior: Posterior): boolean {
   const stage = posterior.timeline.stages.at(-1);
   const read = stage?.observations.some(
-    (one) =>
-      one.kind === 'meter' &&
-      one.channel === channel &&
-      one.quantity === 'resistance' &&
-      typeof one.value === 'number' &&
-      (one.point === 'sensor' || one.point === 'module-end'),
+    (observation) =>
+      observation.kind === 'meter' &&
+      observation.channel === channel &&
+      observation.quantity === 'resistance' &&
+      typeof observation.value === 'number' &&
+      (observation.point === 'sensor' || observation.point === 'module-end'),
   );
   return (
     !file.vehicle.specs?.sensorResistance &&
     !!stage &&
     read === true &&
-    coilBand(channel, 'sensor', stage.around).from === 'generic'
+    coilBand(channel, 'sensor', stage.context).from === 'generic'
   );
 }
 
 /** A look that has been made before a repair shows mostly the same again. */
 function tableNow(row: CheckRow, channel: Channel | null, posterior: Posterior): TypedTable {
-  const part = (Object.keys(LOOK_AGAIN_TABLES) as LookPart[]).find((one) => row.check === `look:${one}`);
-  const around = posterior.timeline.stages.at(-1)?.around;
-  const isAgain = part !== undefined && around !== undefined && lookedBefore(part, channel, around) === 'sound';
+  const part = (Object.keys(LOOK_AGAIN_TABLES) as LookPart[]).find((word) => row.check === `look:${word}`);
+  const context = posterior.timeline.stages.at(-1)?.context;
+  const isAgain = part !== undefined && context !== undefined && lookedBefore(part, channel, context) === 'sound';
   return isAgain ? bothTypes(LOOK_AGAIN_TABLES[part]) : row.table;
 }
 
@@ -257,13 +264,13 @@ function codeCandidates(
   channels: readonly Channel[],
 ): Candidate[] {
   const stage = posterior.timeline.stages.at(-1)?.observations ?? [];
-  const all = posterior.timeline.stages.flatMap((one) => one.observations);
-  const read = stage.some((one) => one.kind === 'code' || one.kind === 'no-code');
-  const silences = all.filter((one) => one.kind === 'no-answer').length;
+  const all = posterior.timeline.stages.flatMap((stage) => stage.observations);
+  const read = stage.some((observation) => observation.kind === 'code' || observation.kind === 'no-code');
+  const silences = all.filter((observation) => observation.kind === 'no-answer').length;
   const silent = silences > 0;
-  const recorded = all.some((one) => one.kind === 'code');
-  const erased = stage.some((one) => one.kind === 'clear' && one.result !== 'refused');
-  const unknown = file.vehicle.channels.some((one) => file.vehicle.sensorTypes?.[one] === undefined);
+  const recorded = all.some((observation) => observation.kind === 'code');
+  const erased = stage.some((observation) => observation.kind === 'clear' && observation.result !== 'refused');
+  const unknown = file.vehicle.channels.some((channel) => file.vehicle.sensorTypes?.[channel] === undefined);
   const subject = channels[0] ?? null;
   return [
     ...(read || silences > MOST_SILENCES || (posterior.timeline.stages.length > 1 && !erased)
@@ -287,9 +294,9 @@ function codeCandidates(
             setups: [],
             outcomes: (['passive', 'active'] as const).map((type) => ({
               name: type,
-              chance: Float64Array.from(scenarios, (one) =>
+              chance: Float64Array.from(scenarios, (scenario) =>
                 Number(
-                  one.typeOf(
+                  scenario.typeOf(
                     file.vehicle.channels.find((c) => file.vehicle.sensorTypes?.[c] === undefined) ?? 'front-left',
                   ) === type,
                 ),
@@ -302,7 +309,7 @@ function codeCandidates(
 }
 
 const ALLOWED_ON_HIGH_VOLTAGE = new Set([
-  ...CHECKS.filter((one) => one.noTools).map((one) => one.check),
+  ...CHECKS.filter((row) => row.noTools).map((row) => row.check),
   'code',
   'clear',
   'ask:sensor-type',
@@ -326,5 +333,5 @@ export function candidateChecks(
     ...codeCandidates(file, posterior, scenarios, channels),
     ...plainCandidates(file, posterior, scenarios, channels, seen),
   ];
-  return file.vehicle.highVoltage ? all.filter((one) => ALLOWED_ON_HIGH_VOLTAGE.has(one.check)) : all;
+  return file.vehicle.highVoltage ? all.filter((row) => ALLOWED_ON_HIGH_VOLTAGE.has(row.check)) : all;
 }

@@ -6,7 +6,7 @@ import { expectedRepairCost, optionCosts, repairProblem, type RepairProblem } fr
 import { minutesToOpen, openFor, standingOpen } from '../knowledge/setups';
 
 const file = caseOf(car('passive'), []);
-const one = (fault: string, probability: number): Scenario => ({
+const entry = (fault: string, probability: number): Scenario => ({
   probability,
   faults: [{ channel: 'front-left', fault: fault as never }],
   typeOf: () => 'passive',
@@ -25,7 +25,7 @@ function solve(
     costs: priced,
     ...expectedRepairCost(
       problem,
-      Float64Array.from(scenarios, (each) => each.probability),
+      Float64Array.from(scenarios, (scenario) => scenario.probability),
       priced,
     ),
   };
@@ -33,7 +33,7 @@ function solve(
 
 describe('the best two repairs, then a workshop', () => {
   test('one fault: the cost of its repair', () => {
-    const { cost, costs, first } = solve([one('loom-open', 1)]);
+    const { cost, costs, first } = solve([entry('loom-open', 1)]);
     expect(cost).toBeCloseTo(costs[first] ?? 0, 9);
   });
 
@@ -43,10 +43,10 @@ describe('the best two repairs, then a workshop', () => {
       fc.array(fc.integer({ min: 1, max }), { minLength: faults.length, maxLength: faults.length });
     fc.assert(
       fc.property(numbers(99), numbers(300), (shares, costs) => {
-        const sum = shares.reduce((total, each) => total + each, 0);
-        const q = shares.map((each) => each / sum);
+        const sum = shares.reduce((total, share) => total + share, 0);
+        const q = shares.map((share) => share / sum);
         const { cost, problem } = solve(
-          faults.map((fault, i) => one(fault, q[i] ?? 0)),
+          faults.map((fault, i) => entry(fault, q[i] ?? 0)),
           costs,
         );
         expect(problem.options).toHaveLength(faults.length);
@@ -68,7 +68,7 @@ describe('the best two repairs, then a workshop', () => {
 
   test('two faults at once need both repairs: with one try left, only if they belong together', () => {
     const both: Scenario = {
-      ...one('loom-open', 1),
+      ...entry('loom-open', 1),
       faults: [
         { channel: 'front-left', fault: 'loom-open' },
         { channel: 'front-left', fault: 'gap-wide' },
@@ -79,7 +79,7 @@ describe('the best two repairs, then a workshop', () => {
     const cost = (tries: number) => expectedRepairCost({ ...problem, tries }, Float64Array.of(1), costs).cost;
     expect(cost(2)).toBeCloseTo((costs[0] ?? 0) + (costs[1] ?? 0), 9);
     expect(cost(1)).toBeCloseTo(cost(2), 9);
-    const either = repairProblem([one('loom-open', 0.5), one('gap-wide', 0.5)], file);
+    const either = repairProblem([entry('loom-open', 0.5), entry('gap-wide', 0.5)], file);
     const priced = optionCosts(either, new Set(), file);
     const half = Float64Array.of(0.5, 0.5);
     expect(expectedRepairCost({ ...either, tries: 1 }, half, priced).cost).toBeGreaterThan(
@@ -88,8 +88,8 @@ describe('the best two repairs, then a workshop', () => {
   });
 
   test('an old code is erased for what it costs, without using up a try', () => {
-    const stale: Scenario = { ...one('loom-open', 0.4), faults: [{ channel: 'front-left', fault: 'stale-code' }] };
-    const problem = repairProblem([stale, one('loom-open', 0.3), one('gap-wide', 0.3)], file);
+    const stale: Scenario = { ...entry('loom-open', 0.4), faults: [{ channel: 'front-left', fault: 'stale-code' }] };
+    const problem = repairProblem([stale, entry('loom-open', 0.3), entry('gap-wide', 0.3)], file);
     const costs = optionCosts(problem, new Set(), file);
     const { cost, first } = expectedRepairCost(problem, Float64Array.of(0.4, 0.3, 0.3), costs);
     expect(problem.options[first]?.row.repair).toBe('clear');
@@ -97,19 +97,19 @@ describe('the best two repairs, then a workshop', () => {
   });
 
   test('a repair dearer than the workshop is left to it', () => {
-    const { first, problem, cost } = solve([one('loom-open', 1)], [10_000]);
+    const { first, problem, cost } = solve([entry('loom-open', 1)], [10_000]);
     expect(first).toBe(-1);
     expect(cost).toBe(problem.workshop);
   });
 
   test('one repair may cure several faults: the sensor brings its lead', () => {
-    const { problem } = solve([one('sensor-open', 0.5), one('lead-open', 0.5)]);
+    const { problem } = solve([entry('sensor-open', 0.5), entry('lead-open', 0.5)]);
     const sensor = problem.options.findIndex((option) => option.row.repair === 'replaced:sensor');
     expect(problem.cures[sensor]).toHaveLength(2);
   });
 
   test('costs scaled scale the expected cost', () => {
-    const scenarios = [one('loom-open', 0.4), one('gap-wide', 0.6)];
+    const scenarios = [entry('loom-open', 0.4), entry('gap-wide', 0.6)];
     expect(solve(scenarios, [20, 30]).cost * 2).toBeCloseTo(solve(scenarios, [40, 60]).cost, 9);
   });
 });

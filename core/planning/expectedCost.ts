@@ -52,8 +52,8 @@ const MOST_TRIES = 2;
  * @param file the case. @returns 1 or more: where the stop has been reached already, one more is planned for those who go on.
  */
 function triesLeft(file: CaseFile): number {
-  const results = (file.repairs ?? []).map((one) => one.result);
-  const failed = results.slice(results.lastIndexOf('fixed') + 1).filter((one) => one === 'no-change').length;
+  const results = (file.repairs ?? []).map((repair) => repair.result);
+  const failed = results.slice(results.lastIndexOf('fixed') + 1).filter((result) => result === 'no-change').length;
   return Math.max(1, MOST_TRIES - failed);
 }
 
@@ -62,8 +62,8 @@ const NOTHING = [{ channel: null, fault: 'stale-code' }] as const;
 
 /** Repairs that were made and changed nothing: nobody makes the same one at the same place again. */
 function repairsInVain(file: CaseFile): ReadonlySet<string> {
-  const failed = (file.repairs ?? []).filter((one) => one.result === 'no-change');
-  return new Set(failed.map((one) => `${one.action}:${one.segment}@${one.channel ?? null}`));
+  const failed = (file.repairs ?? []).filter((repair) => repair.result === 'no-change');
+  return new Set(failed.map((repair) => `${repair.action}:${repair.segment}@${repair.channel ?? null}`));
 }
 
 /**
@@ -94,16 +94,16 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
   };
   const classOf = Int32Array.from(scenarios, (scenario) => {
     const faults = scenario.faults.length > 0 ? scenario.faults : NOTHING;
-    const key = faults.map((one) => `${one.channel}.${faultRow(one.fault).id}`).join();
+    const key = faults.map((fault) => `${fault.channel}.${faultRow(fault.fault).id}`).join();
     const known = classIndex.get(key);
     if (known !== undefined) return known;
     const index = full.length;
     classIndex.set(key, index);
     full.push((1 << faults.length) - 1);
     const bits = new Map<number, number>();
-    faults.forEach((one, bit) => {
-      const channel = one.fault === 'stale-code' ? null : one.channel;
-      for (const row of repairsFor(one.fault)) {
+    faults.forEach((fault, bit) => {
+      const channel = fault.fault === 'stale-code' ? null : fault.channel;
+      for (const row of repairsFor(fault.fault)) {
         if (inVain.has(`${row.repair}@${channel}`)) continue;
         bits.set(optionFor(row, channel), (bits.get(optionFor(row, channel)) ?? 0) | (1 << bit));
       }
@@ -120,7 +120,7 @@ export function repairProblem(scenarios: readonly Scenario[], file: CaseFile): R
     cures,
     bits: bitsOf(cures, full.length),
     rows: rowsOf(cures),
-    erase: options.findIndex((one) => one.row.repair === 'clear'),
+    erase: options.findIndex((option) => option.row.repair === 'clear'),
     tries: triesLeft(file),
     hourValue,
     workshop: workshopPrice(file) + (hourValue * WORKSHOP_MINUTES) / 60,
@@ -152,10 +152,10 @@ export function optionCosts(
   file: CaseFile,
   inHand: string | null = null,
 ): Float64Array {
-  return Float64Array.from(problem.options, (one) => {
-    if (one.row.workshop) return problem.workshop;
-    const minutes = one.row.minutes + VERIFY_MINUTES + minutesToOpen(one.opens, open, file);
-    const price = inHand === `${one.row.repair}@${one.channel}` ? 0 : one.price;
+  return Float64Array.from(problem.options, (repairOption) => {
+    if (repairOption.row.workshop) return problem.workshop;
+    const minutes = repairOption.row.minutes + VERIFY_MINUTES + minutesToOpen(repairOption.opens, open, file);
+    const price = inHand === `${repairOption.row.repair}@${repairOption.channel}` ? 0 : repairOption.price;
     return price + (problem.hourValue * minutes) / 60;
   });
 }
@@ -204,17 +204,17 @@ interface Stakes {
  * Offers repair `a`, then `b` (−1: none): alone, and with an erase before, between or after them.
  * `one` and `both` are the weights cured by the first, and by the two together.
  */
-function offerSequence(at: Stakes, costs: Float64Array, a: number, b: number, one: number, both: number): void {
+function offerSequence(at: Stakes, costs: Float64Array, a: number, b: number, value: number, both: number): void {
   const { mass, workshop } = at;
   const first = costs[a] as number;
   const second = b < 0 ? 0 : (costs[b] as number);
-  const plain = first * mass + second * (mass - one);
+  const plain = first * mass + second * (mass - value);
   offer(plain + workshop * (mass - both), a);
   const { erase, eraseCures: e, eraseCosts: c } = at;
   if (erase < 0 || e * (workshop + first + second) <= c * (mass - both)) return;
   const last = workshop * (mass - both - e);
-  offer(c * mass + first * (mass - e) + second * (mass - e - one) + last, erase);
-  if (b >= 0) offer(first * mass + c * (mass - one) + second * (mass - one - e) + last, a);
+  offer(c * mass + first * (mass - e) + second * (mass - e - value) + last, erase);
+  if (b >= 0) offer(first * mass + c * (mass - value) + second * (mass - value - e) + last, a);
   offer(plain + c * (mass - both) + last, a);
 }
 
@@ -331,9 +331,9 @@ export function expectedRepairCost(
 function eraseFirst(problem: RepairProblem, weights: Float64Array, costs: Float64Array): ExpectedCost {
   const { erase, classes, bits, full } = problem;
   let mass = 0;
-  const left = Float64Array.from(weights, (one, k) => {
-    mass += one;
-    return bits[erase * classes + k] === full[k] ? 0 : one;
+  const left = Float64Array.from(weights, (value, k) => {
+    mass += value;
+    return bits[erase * classes + k] === full[k] ? 0 : value;
   });
   const rest = expectedRepairCost(problem, left, costs, { never: erase });
   return { cost: (costs[erase] as number) * mass + rest.cost, first: erase };

@@ -27,10 +27,10 @@ export const SHORT_ENOUGH_METRE = 0.1;
  */
 export function halve(lengthMetre: number, probes: readonly Probe[]): Halving {
   const length = Number.isFinite(lengthMetre) ? Math.max(0, lengthMetre) : 0;
-  const inside = probes.filter((one) => one.atMetre >= 0 && one.atMetre <= length);
-  const broken = inside.filter((one) => !one.whole).map((one) => one.atMetre);
+  const inside = probes.filter((probe) => probe.atMetre >= 0 && probe.atMetre <= length);
+  const broken = inside.filter((probe) => !probe.whole).map((probe) => probe.atMetre);
   const toMetre = Math.min(length, ...broken);
-  const whole = inside.filter((one) => one.whole && one.atMetre <= toMetre).map((one) => one.atMetre);
+  const whole = inside.filter((probe) => probe.whole && probe.atMetre <= toMetre).map((probe) => probe.atMetre);
   const fromMetre = Math.max(0, ...whole);
   const left = toMetre - fromMetre;
   const probesLeft = left <= SHORT_ENOUGH_METRE ? 0 : Math.ceil(Math.log2(left / SHORT_ENOUGH_METRE) - 1e-9);
@@ -39,6 +39,6 @@ export function halve(lengthMetre: number, probes: readonly Probe[]): Halving {
     toMetre,
     nextMetre: probesLeft === 0 ? null : (fromMetre + toMetre) / 2,
     probesLeft,
-    contradicting: inside.filter((one) => one.whole && one.atMetre > toMetre),
+    contradicting: inside.filter((probe) => probe.whole && probe.atMetre > toMetre),
   };
 }

@@ -56,11 +56,13 @@ export function costsWith(at: Situation, open: ReadonlySet<string>, inHand: stri
 
 /** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
 function keptSensor(channel: Channel | null, { problem, scenarios }: Situation): number {
-  const option = problem.options.findIndex((one) => one.row.repair === 'replaced:sensor' && one.channel === channel);
+  const option = problem.options.findIndex(
+    (option) => option.row.repair === 'replaced:sensor' && option.channel === channel,
+  );
   if (option < 0) return 1;
-  return scenarios.reduce((kept, one, at) => {
+  return scenarios.reduce((kept, scenario, at) => {
     const isReplaced = problem.bits[option * problem.classes + (problem.classOf[at] ?? 0)] !== 0;
-    return isReplaced ? kept - one.probability : kept;
+    return isReplaced ? kept - scenario.probability : kept;
   }, 1);
 }
 
@@ -74,7 +76,7 @@ export function checkCost(
 ): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
   const opens = openFor(candidate.setups, at.file, candidate.channel);
   const minutes = candidate.minutes + minutesToOpen(opens, at.open, at.file);
-  const sensor = REPAIRS.find((one) => one.repair === 'replaced:sensor');
+  const sensor = REPAIRS.find((row) => row.repair === 'replaced:sensor');
   const price = sensor ? priceOf(sensor, at.file) : 0;
   const money = candidate.buys ? price : 0;
   const broken =
@@ -150,9 +152,11 @@ export class LookAhead {
   private twoSteps(first: Priced, followUps: readonly Candidate[], weights: Float64Array): number {
     const { problem } = this.at;
     const later = { ...this.at, open: first.open };
-    const next = followUps.filter((one) => one !== first.candidate).map((one) => priced(one, later));
+    const next = followUps
+      .filter((followUp) => followUp !== first.candidate)
+      .map((followUp) => priced(followUp, later));
     const { costs } = first.after;
-    const mass = weights.reduce((sum, one) => sum + one, 0);
+    const mass = weights.reduce((sum, weight) => sum + weight, 0);
     let cost = first.total * mass;
     for (const { chance } of first.candidate.outcomes) {
       const { then } = this;
@@ -163,7 +167,7 @@ export class LookAhead {
       }
       intoClasses(this.sums, problem, weights, chance);
       let best = expectedRepairCost(problem, this.sums, costs).cost;
-      if (share > RARE * mass) for (const one of next) best = Math.min(best, this.oneStep(one, then, best));
+      if (share > RARE * mass) for (const priced of next) best = Math.min(best, this.oneStep(priced, then, best));
       cost += best;
     }
     return cost;
@@ -179,18 +183,18 @@ export class LookAhead {
     howMany: { readonly first: number; readonly next: number },
     alsoDeep: (candidate: Candidate, rank: number) => boolean,
   ): readonly { readonly candidate: Candidate; readonly alone: number; readonly finish: number }[] {
-    const weights = Float64Array.from(this.at.scenarios, (one) => one.probability);
+    const weights = Float64Array.from(this.at.scenarios, (scenario) => scenario.probability);
     const first = candidates
       .map((candidate) => {
-        const one = priced(candidate, this.at);
-        return { one, alone: this.oneStep(one, weights, Infinity) };
+        const entry = priced(candidate, this.at);
+        return { one: entry, alone: this.oneStep(entry, weights, Infinity) };
       })
       .sort((a, b) => a.alone - b.alone);
-    const followUps = first.slice(0, howMany.next).map(({ one }) => one.candidate);
-    return first.map(({ one, alone }, rank) => {
-      const isDeep = rank < howMany.first || alsoDeep(one.candidate, rank);
-      const ahead = isDeep ? this.twoSteps(one, followUps, weights) : Infinity;
-      return { candidate: one.candidate, alone, finish: Math.min(alone, ahead) };
+    const followUps = first.slice(0, howMany.next).map(({ one: priced }) => priced.candidate);
+    return first.map(({ one: priced, alone }, rank) => {
+      const isDeep = rank < howMany.first || alsoDeep(priced.candidate, rank);
+      const ahead = isDeep ? this.twoSteps(priced, followUps, weights) : Infinity;
+      return { candidate: priced.candidate, alone, finish: Math.min(alone, ahead) };
     });
   }
 }

@@ -47,9 +47,9 @@ describe('the planner against an exhaustive one', () => {
       const model = drawModel(random);
       const [first, ...others] = model.candidates;
       if (!first) continue;
-      const sure = [...(first.outcomes[1]?.chance ?? [])].map((one) => (one > 0.5 ? 1 : 0));
+      const sure = [...(first.outcomes[1]?.chance ?? [])].map((value) => (value > 0.5 ? 1 : 0));
       const sharper = { ...model, candidates: [checkWith(first.check, first.minutes, first.setups, sure), ...others] };
-      const blunt = [...(first.outcomes[1]?.chance ?? [])].map((one) => (one > 0.5 ? 0.8 : 0.2));
+      const blunt = [...(first.outcomes[1]?.chance ?? [])].map((value) => (value > 0.5 ? 0.8 : 0.2));
       const blunter = { ...model, candidates: [checkWith(first.check, first.minutes, first.setups, blunt), ...others] };
       expect(exhaustiveCost(sharper)).toBeLessThanOrEqual(exhaustiveCost(blunter) + 1e-9);
     }
@@ -66,7 +66,7 @@ describe('laws of planning', () => {
         const situation = situationOf(caseOf(car('passive'), []), scenariosWith(faults, chances));
         const perfect = checkWith('perfect', 0, [], [1, 0, 0]);
         const plan = planMoves(situation, [perfect]);
-        const priced = plan.moves.find((one) => one.candidate === perfect);
+        const priced = plan.moves.find((move) => move.candidate === perfect);
         expect(priced?.finish).toBeLessThanOrEqual(plan.repairsOnly + 1e-9);
       }),
     );
@@ -78,7 +78,7 @@ describe('laws of planning', () => {
         const situation = situationOf(caseOf(car('passive'), []), scenariosWith(faults, chances));
         const blind = checkWith('blind', minutes, [], [0.5, 0.5, 0.5]);
         const plan = planMoves(situation, [blind]);
-        const priced = plan.moves.find((one) => one.candidate === blind);
+        const priced = plan.moves.find((move) => move.candidate === blind);
         expect(priced?.finish).toBeCloseTo(plan.repairsOnly + (situation.problem.hourValue * minutes) / 60, 6);
         expect(plan.moves[0]?.candidate).not.toBe(blind);
       }),
@@ -89,7 +89,7 @@ describe('laws of planning', () => {
     fc.assert(
       fc.property(shares, fc.constantFrom(2, 3, 10), (chances, factor) => {
         const plans = [1, factor].map((times) => {
-          const prices = Object.fromEntries(REPAIRS.map((one) => [one.repair, one.price * times]));
+          const prices = Object.fromEntries(REPAIRS.map((row) => [row.repair, row.price * times]));
           const file = caseOf(car('passive'), [], [], {
             owner: { hourValue: HOUR_VALUE * times, prices },
             costs: [{ id: 'q', item: 'quote', amount: WORKSHOP_PRICE * times, currency: 'EUR', use: 'quote' }],
@@ -97,8 +97,8 @@ describe('laws of planning', () => {
           const situation = situationOf(file, scenariosWith(faults, chances));
           return planMoves(situation, [checkWith('a', 9, ['plug-apart'], [0.9, 0.1, 0.1])]);
         });
-        expect(plans[1]?.moves.map((one) => one.name)).toEqual(plans[0]?.moves.map((one) => one.name));
-        plans[0]?.moves.forEach((one, at) => expect(plans[1]?.moves[at]?.finish).toBeCloseTo(one.finish * factor, 4));
+        expect(plans[1]?.moves.map((move) => move.name)).toEqual(plans[0]?.moves.map((move) => move.name));
+        plans[0]?.moves.forEach((move, at) => expect(plans[1]?.moves[at]?.finish).toBeCloseTo(move.finish * factor, 4));
       }),
     );
   });

@@ -26,11 +26,11 @@ const WORTH_CHANGING_MINUTES = 3;
 
 /** Whether some outcome that may well come would have another repair made first, and gain by it. */
 function canSayOtherwise(candidate: Candidate, at: Situation, option: number, least = CAN_SAY_OTHERWISE): boolean {
-  const weights = Float64Array.from(at.scenarios, (one) => one.probability);
+  const weights = Float64Array.from(at.scenarios, (scenario) => scenario.probability);
   const { costs } = costsWith(at, checkCost(candidate, at).open, null);
-  return candidate.outcomes.some((one) => {
-    const then = weights.map((weight, i) => weight * (one.chance[i] ?? 0));
-    const chance = then.reduce((sum, each) => sum + each, 0);
+  return candidate.outcomes.some((outcome) => {
+    const then = weights.map((weight, i) => weight * (outcome.chance[i] ?? 0));
+    const chance = then.reduce((sum, value) => sum + value, 0);
     if (chance < least) return false;
     const sums = classWeights(at.problem, then);
     const best = expectedRepairCost(at.problem, sums, costs);
@@ -43,10 +43,10 @@ function canSayOtherwise(candidate: Candidate, at: Situation, option: number, le
 /** Whether some outcome that may well come would speak against a repair, though it might still be the first to make. */
 function canSpeakAgainst(candidate: Candidate, at: Situation, repair: PricedMove): boolean {
   const cured = at.problem.cures[repair.option] ?? [];
-  return candidate.outcomes.some((one) => {
-    const then = Float64Array.from(at.scenarios, (each, i) => each.probability * (one.chance[i] ?? 0));
+  return candidate.outcomes.some((outcome) => {
+    const then = Float64Array.from(at.scenarios, (scenario, i) => scenario.probability * (outcome.chance[i] ?? 0));
     const sums = classWeights(at.problem, then);
-    const chance = sums.reduce((sum, each) => sum + each, 0);
+    const chance = sums.reduce((sum, value) => sum + value, 0);
     const left = cured.reduce((sum, [k]) => sum + (sums[k] ?? 0), 0);
     return chance >= CAN_SAY_OTHERWISE && left < AGAINST * repair.cures * chance;
   });
@@ -67,28 +67,28 @@ function tellingFirst(moves: readonly PricedMove[], at: Situation): PricedMove[]
   const top = moves[0];
   if (!top || top.kind !== 'check' || top.minutes < LONG_CHECK_MINUTES) return [...moves];
   const nearly = (at.problem.hourValue * NEARLY_MINUTES) / 60;
-  const equals = moves.filter((one) => one.candidate !== null && one.finish - top.finish < nearly);
-  const option = moves.find((one) => one.kind === 'repair')?.option ?? -1;
-  const isQuick = (one: PricedMove): boolean =>
-    one.candidate !== null &&
-    one.channel === top.channel &&
-    one.minutes <= SHORT_LOOK_MINUTES &&
-    one.money === 0 &&
-    canSayOtherwise(one.candidate, at, option);
-  const within = (minutes: number, one: PricedMove): boolean =>
-    one.candidate !== null && one.finish - top.finish < (at.problem.hourValue * minutes) / 60;
-  const quick = moves.find((one) => within(QUICK_NEARLY_MINUTES, one) && isQuick(one));
-  const isHere = (one: PricedMove): boolean => one.channel === top.channel || one.channel === null;
-  const noLonger = equals.filter((one) => isHere(one) && one.minutes <= top.minutes + NEARLY_MINUTES);
+  const equals = moves.filter((move) => move.candidate !== null && move.finish - top.finish < nearly);
+  const option = moves.find((move) => move.kind === 'repair')?.option ?? -1;
+  const isQuick = (move: PricedMove): boolean =>
+    move.candidate !== null &&
+    move.channel === top.channel &&
+    move.minutes <= SHORT_LOOK_MINUTES &&
+    move.money === 0 &&
+    canSayOtherwise(move.candidate, at, option);
+  const within = (minutes: number, move: PricedMove): boolean =>
+    move.candidate !== null && move.finish - top.finish < (at.problem.hourValue * minutes) / 60;
+  const quick = moves.find((move) => within(QUICK_NEARLY_MINUTES, move) && isQuick(move));
+  const isHere = (move: PricedMove): boolean => move.channel === top.channel || move.channel === null;
+  const noLonger = equals.filter((equal) => isHere(equal) && equal.minutes <= top.minutes + NEARLY_MINUTES);
   const canMatter = ({ candidate }: PricedMove): boolean =>
     candidate !== null && canSayOtherwise(candidate, at, option, RARE);
   const shorter = moves
-    .filter((one) => within(TRIFLE_MINUTES, one) && isHere(one) && one.minutes <= top.minutes - LONG_CHECK_MINUTES)
+    .filter((move) => within(TRIFLE_MINUTES, move) && isHere(move) && move.minutes <= top.minutes - LONG_CHECK_MINUTES)
     .filter(canMatter)
     .sort((a, b) => a.finish - b.finish)[0];
-  const telling = noLonger.reduce((chosen, one) => (one.alone < chosen.alone - 1e-9 ? one : chosen), top);
+  const telling = noLonger.reduce((chosen, move) => (move.alone < chosen.alone - 1e-9 ? move : chosen), top);
   const best = quick ?? shorter ?? telling;
-  return [best, ...moves.filter((one) => one !== best)];
+  return [best, ...moves.filter((move) => move !== best)];
 }
 
 /** A repair this likely to cure needs no look before it. */
@@ -102,14 +102,14 @@ const ALMOST_SURE = 0.9;
 
 function repairFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
-  const repair = moves.find((one) => one.kind === 'repair');
+  const repair = moves.find((move) => move.kind === 'repair');
   const minutes = (repair?.cures ?? 0) >= ALMOST_SURE ? WORTH_BEFORE_SURE_MINUTES : WORTH_MINUTES;
   const worth = (at.problem.hourValue * minutes) / 60;
   if (!top || !repair || top.kind === 'repair' || repair.finish - top.finish >= worth) return [...moves];
   const isFreeLook = top.money === 0 && top.minutes <= SHORT_LOOK_MINUTES;
   const canMatter = top.candidate !== null && canSayOtherwise(top.candidate, at, repair.option);
   if (isFreeLook && canMatter && repair.minutes >= LONG_REPAIR_MINUTES && repair.cures < SURE_REPAIR) return [...moves];
-  return [repair, ...moves.filter((one) => one !== repair)];
+  return [repair, ...moves.filter((move) => move !== repair)];
 }
 
 /** Minutes of a check beyond what a repair has to open anyway. */
@@ -120,10 +120,10 @@ function minutesBeside(candidate: Candidate, opens: ReadonlySet<string>, at: Sit
 
 /** Of a check: how likely it is to leave some repair sure enough to be made. */
 function sureness(candidate: Candidate, at: Situation): number {
-  return candidate.outcomes.reduce((sum, one) => {
-    const then = Float64Array.from(at.scenarios, (each, i) => each.probability * (one.chance[i] ?? 0));
+  return candidate.outcomes.reduce((sum, outcome) => {
+    const then = Float64Array.from(at.scenarios, (scenario, i) => scenario.probability * (outcome.chance[i] ?? 0));
     const sums = classWeights(at.problem, then);
-    const chance = sums.reduce((total, each) => total + each, 0);
+    const chance = sums.reduce((total, sum) => total + sum, 0);
     const isSure = at.problem.cures.some(
       (pairs) => pairs.reduce((cured, [k]) => cured + (sums[k] ?? 0), 0) >= SURE_ENOUGH * chance,
     );
@@ -137,14 +137,17 @@ const NEARLY_AS_LIKELY = 0.75;
 
 /** The check that is to settle it, where one is likely to; but a quick look that leads anyway goes before, and else the cheapest. */
 function settling(short: readonly PricedMove[], at: Situation): PricedMove | undefined {
-  const told = short.map((one) => ({ one, sure: one.candidate ? sureness(one.candidate, at) : 0 }));
-  const most = told.reduce((best, { sure }) => Math.max(best, sure), 0);
+  const entry = short.map((move) => ({ one: move, sure: move.candidate ? sureness(move.candidate, at) : 0 }));
+  const most = entry.reduce((best, { sure }) => Math.max(best, sure), 0);
   const [first] = short;
   const isQuickLook = first !== undefined && first.minutes <= SHORT_LOOK_MINUTES;
   if (most < LIKELY_TO_SETTLE || isQuickLook) return first;
-  return told
+  return entry
     .filter(({ sure }) => sure >= NEARLY_AS_LIKELY * most)
-    .reduce<PricedMove | undefined>((best, { one }) => (best && best.finish <= one.finish ? best : one), undefined);
+    .reduce<PricedMove | undefined>(
+      (best, { one: move }) => (best && best.finish <= move.finish ? best : move),
+      undefined,
+    );
 }
 
 /** A repair that is not sure yet waits for a short check, if what it opens stands open for the check too. */
@@ -156,15 +159,15 @@ function lookFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   if (isSmall && !isUnsure) return [...moves];
   const [longest, mayCost] = !isUnsure ? QUICK : top.cures >= NEARLY_SURE_FROM ? NEARLY_SURE : UNSURE;
   const opens = at.problem.options[top.option]?.opens ?? new Set<string>();
-  const isShort = (one: PricedMove): boolean =>
-    one.candidate !== null &&
-    one.channel === top.channel &&
-    minutesBeside(one.candidate, opens, at) <= longest &&
-    one.money === 0 &&
-    one.finish - top.finish < (at.problem.hourValue * mayCost) / 60 &&
-    (canSayOtherwise(one.candidate, at, top.option) || canSpeakAgainst(one.candidate, at, top));
+  const isShort = (move: PricedMove): boolean =>
+    move.candidate !== null &&
+    move.channel === top.channel &&
+    minutesBeside(move.candidate, opens, at) <= longest &&
+    move.money === 0 &&
+    move.finish - top.finish < (at.problem.hourValue * mayCost) / 60 &&
+    (canSayOtherwise(move.candidate, at, top.option) || canSpeakAgainst(move.candidate, at, top));
   const short = isUnsure ? settling(moves.filter(isShort), at) : moves.find(isShort);
-  return short ? [short, ...moves.filter((one) => one !== short)] : [...moves];
+  return short ? [short, ...moves.filter((move) => move !== short)] : [...moves];
 }
 
 /** Of the first moves, so many are asked whether they can change anything. */
@@ -172,16 +175,16 @@ const FIRST_ASKED = 12;
 
 /** A check of which no outcome that may well come would change the repair is no first move, whatever a rare outcome of it might save. */
 function idleLast(moves: readonly PricedMove[], at: Situation): PricedMove[] {
-  const repair = moves.find((one) => one.kind === 'repair');
+  const repair = moves.find((move) => move.kind === 'repair');
   if (!repair) return [...moves];
   const isSure = repair.cures >= ALMOST_SURE;
-  const isIdle = (one: PricedMove, rank: number): boolean =>
+  const isIdle = (move: PricedMove, rank: number): boolean =>
     rank < FIRST_ASKED &&
-    one.candidate !== null &&
-    (isSure || one.alone > repair.finish) &&
-    !canSayOtherwise(one.candidate, at, repair.option, isSure ? CAN_SAY_OTHERWISE : RARE);
+    move.candidate !== null &&
+    (isSure || move.alone > repair.finish) &&
+    !canSayOtherwise(move.candidate, at, repair.option, isSure ? CAN_SAY_OTHERWISE : RARE);
   const idle = moves.filter(isIdle);
-  return [...moves.filter((one) => !idle.includes(one)), ...idle];
+  return [...moves.filter((move) => !idle.includes(move)), ...idle];
 }
 
 /** Parts that people buy on a hunch: the check that must have been made before them. */
@@ -193,9 +196,9 @@ const MEASURED_FIRST: readonly { readonly repair: string; readonly ofCar: boolea
 
 function measuredFirst(moves: readonly PricedMove[]): PricedMove[] {
   const top = moves[0];
-  const rule = MEASURED_FIRST.find((one) => one.repair === top?.name && one.ofCar === (top.channel === null));
-  const check = rule && moves.find((one) => one.candidate?.check === rule.check);
-  return check ? [check, ...moves.filter((one) => one !== check)] : [...moves];
+  const rule = MEASURED_FIRST.find((entry) => entry.repair === top?.name && entry.ofCar === (top.channel === null));
+  const check = rule && moves.find((move) => move.candidate?.check === rule.check);
+  return check ? [check, ...moves.filter((move) => move !== check)] : [...moves];
 }
 
 /** Drawing a sensor that may break waits for whatever can be told of the corner without drawing it, as long as that is no dearer by more than these minutes. */
@@ -204,26 +207,26 @@ const GENTLE_MINUTES = 12;
 function gentleFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const top = moves[0];
   if (!top?.candidate || top.candidate.mayBreakSensor === 0) return [...moves];
-  const option = moves.find((one) => one.kind === 'repair')?.option ?? -1;
+  const option = moves.find((move) => move.kind === 'repair')?.option ?? -1;
   const gentle = moves.find(
-    (one) =>
-      one.candidate !== null &&
-      one.channel === top.channel &&
-      one.candidate.mayBreakSensor === 0 &&
-      one.money === 0 &&
-      one.minutes <= top.minutes &&
-      one.finish - top.finish < (at.problem.hourValue * GENTLE_MINUTES) / 60 &&
-      canSayOtherwise(one.candidate, at, option),
+    (move) =>
+      move.candidate !== null &&
+      move.channel === top.channel &&
+      move.candidate.mayBreakSensor === 0 &&
+      move.money === 0 &&
+      move.minutes <= top.minutes &&
+      move.finish - top.finish < (at.problem.hourValue * GENTLE_MINUTES) / 60 &&
+      canSayOtherwise(move.candidate, at, option),
   );
-  return gentle ? [gentle, ...moves.filter((one) => one !== gentle)] : [...moves];
+  return gentle ? [gentle, ...moves.filter((move) => move !== gentle)] : [...moves];
 }
 
 /** Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand. */
 function namesFirst(moves: readonly PricedMove[], at: Situation): PricedMove[] {
   const doubt = namesInDoubt(at.file);
   const spin =
-    doubt && moves.find((one) => one.candidate?.check === 'live:hand-spin' && one.candidate.channel === doubt.spin);
-  return spin ? [spin, ...moves.filter((one) => one !== spin)] : [...moves];
+    doubt && moves.find((move) => move.candidate?.check === 'live:hand-spin' && move.candidate.channel === doubt.spin);
+  return spin ? [spin, ...moves.filter((move) => move !== spin)] : [...moves];
 }
 
 /**

@@ -19,8 +19,8 @@ const FOLLOW_UPS = 9;
 const QUICK_STEPS = 14;
 
 function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
-  const isQuick = (one: Candidate, rank: number): boolean =>
-    rank < QUICK_STEPS && checkCost(one, at).minutes <= SHORT_LOOK_MINUTES;
+  const isQuick = (row: Candidate, rank: number): boolean =>
+    rank < QUICK_STEPS && checkCost(row, at).minutes <= SHORT_LOOK_MINUTES;
   const looked = new LookAhead(at).price(candidates, { first: FIRST_STEPS, next: FOLLOW_UPS }, isQuick);
   return looked.map(({ candidate, finish, alone }): PricedMove => {
     const { minutes, money } = checkCost(candidate, at);
@@ -44,7 +44,7 @@ function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number):
   const { problem } = at;
   const weights = classWeights(
     problem,
-    Float64Array.from(at.scenarios, (one) => one.probability),
+    Float64Array.from(at.scenarios, (scenario) => scenario.probability),
   );
   return problem.options.map((option, r): PricedMove => {
     const cured = (problem.cures[r] ?? []).reduce(
@@ -82,7 +82,7 @@ export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan
   const { costs } = costsWith(at, at.open, null);
   const weights = classWeights(
     at.problem,
-    Float64Array.from(at.scenarios, (one) => one.probability),
+    Float64Array.from(at.scenarios, (scenario) => scenario.probability),
   );
   const repairsOnly = expectedRepairCost(at.problem, weights, costs).cost;
   const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort(

@@ -27,25 +27,36 @@ export function sinceRepair(file: CaseFile): SinceRepair {
       ? -1
       : repair.after === undefined
         ? file.observations.length - 1
-        : file.observations.findIndex((one) => one.id === repair.after);
-  return { repair, observations: file.observations.slice(after + 1).filter((one) => !one.withdrawn) };
+        : file.observations.findIndex((observation) => observation.id === repair.after);
+  return { repair, observations: file.observations.slice(after + 1).filter((observation) => !observation.withdrawn) };
 }
 
-type Judge = (one: Observation) => 'good' | 'bad' | null;
+type Judge = (observation: Observation) => 'good' | 'bad' | null;
 
 const JUDGES: Readonly<Record<ProofStepId, Judge>> = {
-  erase: (one) =>
-    one.kind === 'clear' ? (one.result === 'stayed-clear' ? 'good' : one.result === 'refused' ? null : 'bad') : null,
-  spin: (one) =>
-    one.kind === 'live' && one.while === 'hand-spin' ? (one.finding === 'follows' ? 'good' : 'bad') : null,
-  drive: (one) => (one.kind === 'drive' ? (one.result === 'lamps-came-back' ? 'bad' : 'good') : null),
-  're-read': (one) =>
-    one.kind === 'no-code' && one.tested !== false
+  erase: (observation) =>
+    observation.kind === 'clear'
+      ? observation.result === 'stayed-clear'
+        ? 'good'
+        : observation.result === 'refused'
+          ? null
+          : 'bad'
+      : null,
+  spin: (observation) =>
+    observation.kind === 'live' && observation.while === 'hand-spin'
+      ? observation.finding === 'follows'
+        ? 'good'
+        : 'bad'
+      : null,
+  drive: (observation) =>
+    observation.kind === 'drive' ? (observation.result === 'lamps-came-back' ? 'bad' : 'good') : null,
+  're-read': (observation) =>
+    observation.kind === 'no-code' && observation.tested !== false
       ? 'good'
-      : one.kind === 'code' && one.status === 'current'
+      : observation.kind === 'code' && observation.status === 'current'
         ? 'bad'
         : null,
-  lamps: (one) => (one.kind === 'lamps' ? (one.lit.length === 0 ? 'good' : null) : null),
+  lamps: (observation) => (observation.kind === 'lamps' ? (observation.lit.length === 0 ? 'good' : null) : null),
 };
 
 /**
@@ -56,8 +67,8 @@ export function proofSteps(file: CaseFile): ProofStep[] {
   const { observations } = sinceRepair(file);
   return (Object.keys(JUDGES) as ProofStepId[]).map((id) => {
     const judged = observations
-      .map((one) => ({ id: one.id, state: JUDGES[id](one) }))
-      .filter((one) => one.state !== null);
+      .map((observation) => ({ id: observation.id, state: JUDGES[id](observation) }))
+      .filter((entry) => entry.state !== null);
     const last = judged.at(-1);
     return { id, state: last?.state ?? 'open', by: last?.id ?? null };
   });
@@ -71,8 +82,8 @@ export type ProofVerdict = 'not-begun' | 'going-on' | 'proved' | 'not-cured';
  * @example proofVerdict([{ id: 'erase', state: 'bad', by: 'o9' }]) // => "not-cured"
  */
 export function proofVerdict(steps: readonly ProofStep[]): ProofVerdict {
-  const stateOf = (id: ProofStepId): ProofStep['state'] => steps.find((one) => one.id === id)?.state ?? 'open';
-  if (steps.some((one) => one.state === 'bad')) return 'not-cured';
+  const stateOf = (id: ProofStepId): ProofStep['state'] => steps.find((step) => step.id === id)?.state ?? 'open';
+  if (steps.some((step) => step.state === 'bad')) return 'not-cured';
   if (stateOf('erase') === 'good' && stateOf('drive') === 'good' && stateOf('re-read') === 'good') return 'proved';
-  return steps.every((one) => one.state === 'open') ? 'not-begun' : 'going-on';
+  return steps.every((step) => step.state === 'open') ? 'not-begun' : 'going-on';
 }

@@ -20,28 +20,30 @@ export interface Speech {
 
 const LEFT_RIGHT: Speech = { sides: 'left-right' };
 
-function where(file: CaseFile, one: { readonly channel?: Observation['channel'] | null }, speech: Speech): string {
-  return one.channel ? sayChannel(one.channel, speech.sides, file.vehicle.steeringSide) : '';
+function where(file: CaseFile, entry: { readonly channel?: Observation['channel'] | null }, speech: Speech): string {
+  return entry.channel ? sayChannel(entry.channel, speech.sides, file.vehicle.steeringSide) : '';
 }
 
 function list(words: readonly string[], table: Readonly<Record<string, string>>): string {
-  return words.map((one) => table[one] ?? one).join(', ');
+  return words.map((word) => table[word] ?? word).join(', ');
 }
 
-function meter(one: ObservationOf<'meter'>, at: string): Described {
-  const shown = showReading(one.value, one.quantity, one.resolution ?? null);
+function meter(observation: ObservationOf<'meter'>, at: string): Described {
+  const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
   const state = [
-    one.while && one.while !== 'still'
-      ? { wiggle: 'while wiggling the lead', 'hand-spin': 'spun by hand', cranking: 'while cranking' }[one.while]
+    observation.while && observation.while !== 'still'
+      ? { wiggle: 'while wiggling the lead', 'hand-spin': 'spun by hand', cranking: 'while cranking' }[
+          observation.while
+        ]
       : '',
-    one.unsteady ? 'jumps about' : '',
-    one.temperature === undefined ? '' : `part at ${one.temperature} °C`,
-    one.range === undefined
+    observation.unsteady ? 'jumps about' : '',
+    observation.temperature === undefined ? '' : `part at ${observation.temperature} °C`,
+    observation.range === undefined
       ? ''
-      : `${showReading(one.range, one.quantity).number} ${showReading(one.range, one.quantity).unit} range`,
+      : `${showReading(observation.range, observation.quantity).number} ${showReading(observation.range, observation.quantity).unit} range`,
   ];
   return {
-    title: join(names.POINT_NAMES[one.point] ?? one.point, at),
+    title: join(names.POINT_NAMES[observation.point] ?? observation.point, at),
     figure: `${shown.number} ${shown.unit}`.trim(),
     detail: state.filter(Boolean).join('; '),
   };
@@ -51,8 +53,8 @@ function join(title: string, at: string): string {
   return at ? `${title}, ${at}` : title;
 }
 
-function code(one: ObservationOf<'code'>, file: CaseFile, speech: Speech): Described {
-  const { decoded, channel, failure, by } = meaningFor(one, file.vehicle, readerNames(file).meaning);
+function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech): Described {
+  const { decoded, channel, failure, by } = meaningFor(observation, file.vehicle, readerNames(file).meaning);
   const whose = {
     entered: '',
     owner: 'your meaning',
@@ -67,9 +69,13 @@ function code(one: ObservationOf<'code'>, file: CaseFile, speech: Speech): Descr
     .filter(Boolean)
     .join(', ');
   return {
-    title: `Code ${decoded.code || one.code}${words ? `: ${words}` : ''}`,
+    title: `Code ${decoded.code || observation.code}${words ? `: ${words}` : ''}`,
     figure: '',
-    detail: [one.status === 'unknown' ? 'status not told' : one.status, one.meaning ?? '', whose]
+    detail: [
+      observation.status === 'unknown' ? 'status not told' : observation.status,
+      observation.meaning ?? '',
+      whose,
+    ]
       .filter(Boolean)
       .join('; '),
   };
@@ -77,80 +83,89 @@ function code(one: ObservationOf<'code'>, file: CaseFile, speech: Speech): Descr
 
 /**
  * Says an observation in plain words.
- * @param one the observation. @param file its case. @param speech how the owner speaks of sides.
+ * @param observation the observation. @param file its case. @param speech how the owner speaks of sides.
  * @returns title, figure and detail; empty strings where there is nothing to say.
  */
-export function describeObservation(one: Observation, file: CaseFile, speech: Speech = LEFT_RIGHT): Described {
-  const at = where(file, one, speech);
+export function describeObservation(observation: Observation, file: CaseFile, speech: Speech = LEFT_RIGHT): Described {
+  const at = where(file, observation, speech);
   const say = (title: string, detail = '', figure = ''): Described => ({ title, figure, detail });
-  switch (one.kind) {
+  switch (observation.kind) {
     case 'lamps':
       return say(
-        one.lit.length > 0 ? `Lit: ${list(one.lit, names.LAMP_NAMES)}` : 'All lamps out',
-        list(one.pattern ?? [], names.PATTERN_NAMES),
+        observation.lit.length > 0 ? `Lit: ${list(observation.lit, names.LAMP_NAMES)}` : 'All lamps out',
+        list(observation.pattern ?? [], names.PATTERN_NAMES),
       );
     case 'symptom':
       return say(
-        join(names.SYMPTOM_NAMES[one.symptom] ?? one.symptom, at),
-        one.bend ? `on ${one.bend}-hand bends` : '',
+        join(names.SYMPTOM_NAMES[observation.symptom] ?? observation.symptom, at),
+        observation.bend ? `on ${observation.bend}-hand bends` : '',
       );
     case 'code':
-      return code(one, file, speech);
+      return code(observation, file, speech);
     case 'no-code':
-      return say('Read again: no code', one.tested === false ? 'straight after erasing: proves nothing yet' : '');
+      return say(
+        'Read again: no code',
+        observation.tested === false ? 'straight after erasing: proves nothing yet' : '',
+      );
     case 'no-answer':
       return say('The reader could not reach the module');
     case 'clear':
       return say(
-        join(`Erased: ${names.CLEAR_NAMES[one.result] ?? one.result}`, at),
+        join(`Erased: ${names.CLEAR_NAMES[observation.result] ?? observation.result}`, at),
         [
-          one.returned?.length ? `back: ${one.returned.join(', ')}` : '',
-          one.stayed?.length ? `away: ${one.stayed.join(', ')}` : '',
+          observation.returned?.length ? `back: ${observation.returned.join(', ')}` : '',
+          observation.stayed?.length ? `away: ${observation.stayed.join(', ')}` : '',
         ]
           .filter(Boolean)
           .join('; '),
       );
     case 'live': {
       const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[
-        one.while
+        observation.while
       ];
       const shown =
-        one.shownAs && one.shownAs !== one.channel ? `the reader called it ${one.shownAs.replace('-', ' ')}` : '';
-      const detail = [one.rhythm ? 'once a turn' : '', shown].filter(Boolean).join('; ');
-      return say(join(how, at), detail, names.LIVE_NAMES[one.finding] ?? one.finding);
+        observation.shownAs && observation.shownAs !== observation.channel
+          ? `the reader called it ${observation.shownAs.replace('-', ' ')}`
+          : '';
+      const detail = [observation.rhythm ? 'once a turn' : '', shown].filter(Boolean).join('; ');
+      return say(join(how, at), detail, names.LIVE_NAMES[observation.finding] ?? observation.finding);
     }
     case 'drive':
       return say(
-        `Drive: ${names.DRIVE_NAMES[one.result] ?? one.result}`,
+        `Drive: ${names.DRIVE_NAMES[observation.result] ?? observation.result}`,
         '',
-        one.distance === undefined ? '' : `${one.distance} km`,
+        observation.distance === undefined ? '' : `${observation.distance} km`,
       );
     case 'look':
       return say(
-        `${join(names.PART_NAMES[one.part] ?? one.part, at)}: ${names.FINDING_NAMES[one.finding] ?? one.finding}`,
+        `${join(names.PART_NAMES[observation.part] ?? observation.part, at)}: ${names.FINDING_NAMES[observation.finding] ?? observation.finding}`,
         'by eye',
       );
     case 'meter':
-      return meter(one, at);
+      return meter(observation, at);
     case 'distance':
-      return say(join(names.POINT_NAMES[one.point] ?? one.point, at), '', `${(one.value * 1000).toFixed(2)} mm`);
+      return say(
+        join(names.POINT_NAMES[observation.point] ?? observation.point, at),
+        '',
+        `${(observation.value * 1000).toFixed(2)} mm`,
+      );
     case 'swap':
       return say(
         join('Sensors exchanged', at),
-        `with ${where(file, { channel: one.with }, speech)}`,
-        names.TRIAL_NAMES[one.result],
+        `with ${where(file, { channel: observation.with }, speech)}`,
+        names.TRIAL_NAMES[observation.result],
       );
     case 'substitute':
-      return say(join('Another sensor plugged in', at), '', names.TRIAL_NAMES[one.result]);
+      return say(join('Another sensor plugged in', at), '', names.TRIAL_NAMES[observation.result]);
     case 'unplug':
-      return say(join('Sensor unplugged', at), '', names.TRIAL_NAMES[one.result]);
+      return say(join('Sensor unplugged', at), '', names.TRIAL_NAMES[observation.result]);
     case 'history':
       return say(
-        join(names.HISTORY_NAMES[one.event] ?? one.event, at),
-        one.ago === undefined ? '' : `${one.ago} days before`,
+        join(names.HISTORY_NAMES[observation.event] ?? observation.event, at),
+        observation.ago === undefined ? '' : `${observation.ago} days before`,
       );
     default:
-      return one satisfies never;
+      return observation satisfies never;
   }
 }
 

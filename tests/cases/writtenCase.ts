@@ -26,7 +26,7 @@ export interface WrittenCase {
 const FOUR: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];
 
 function typed(type: 'passive' | 'active', channels: readonly Channel[]): Vehicle['sensorTypes'] {
-  return Object.fromEntries(channels.map((one) => [one, type]));
+  return Object.fromEntries(channels.map((channel) => [channel, type]));
 }
 
 export const PASSIVE: Vehicle = {

@@ -12,7 +12,7 @@ export function car(type: SensorType | null, extra: Partial<Vehicle> = {}): Vehi
     name: 'Tansy',
     channels: CHANNELS,
     steeringSide: 'right',
-    ...(type ? { sensorTypes: Object.fromEntries(CHANNELS.map((one) => [one, type])) } : {}),
+    ...(type ? { sensorTypes: Object.fromEntries(CHANNELS.map((channel) => [channel, type])) } : {}),
     ...(type === 'passive' ? { specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } } } : {}),
     ...extra,
   };
@@ -25,18 +25,18 @@ export function caseOf(
   repairs: readonly Partial<Repair>[] = [],
   extra: Partial<CaseFile> = {},
 ): CaseFile {
-  const observations = seen.map((one, index) => ({ id: `o${index + 1}`, ...one }));
+  const observations = seen.map((observation, index) => ({ id: `o${index + 1}`, ...observation }));
   return {
     format: 'zelf-case',
     version: 1,
     vehicle,
     observations,
-    repairs: repairs.map((one, index) => ({
+    repairs: repairs.map((repair, index) => ({
       id: `r${index + 1}`,
       action: 'replaced',
       segment: 'sensor',
       result: 'unknown',
-      ...one,
+      ...repair,
     })),
     ...extra,
   };
@@ -44,7 +44,7 @@ export function caseOf(
 
 /** The probability of a fault in a judgement; 0 where it isn't listed. */
 export function chanceOf(assessment: Assessment, fault: string, channel: string | null): number {
-  return assessment.ranking.find((one) => one.fault === fault && one.channel === channel)?.probability ?? 0;
+  return assessment.ranking.find((row) => row.fault === fault && row.channel === channel)?.probability ?? 0;
 }
 
 /** The probability and state of a segment. */
@@ -53,7 +53,7 @@ export function segmentOf(
   channel: string,
   segment: string,
 ): { readonly probability: number; readonly state: string } {
-  const found = assessment.segments.find((one) => one.channel === channel && one.segment === segment);
+  const found = assessment.segments.find((view) => view.channel === channel && view.segment === segment);
   if (!found) throw new Error(`no segment ${segment} of ${channel}`);
   return found;
 }

@@ -44,8 +44,8 @@ export function fromShape(shape: Shape): fc.Arbitrary<unknown> {
       return fc.oneof(...shape.of.map(fromShape));
     case 'variants':
       return fc.oneof(
-        ...Object.entries(shape.of).map(([tag, one]) =>
-          record(one).map((value) => ({ ...(value as object), [shape.tag]: tag })),
+        ...Object.entries(shape.of).map(([tag, entry]) =>
+          record(entry).map((value) => ({ ...(value as object), [shape.tag]: tag })),
         ),
       );
     default:
@@ -54,7 +54,7 @@ export function fromShape(shape: Shape): fc.Arbitrary<unknown> {
 }
 
 function fields(shapes: Fields): Record<string, fc.Arbitrary<unknown>> {
-  return Object.fromEntries(Object.entries(shapes).map(([key, one]) => [key, fromShape(one)]));
+  return Object.fromEntries(Object.entries(shapes).map(([key, shape]) => [key, fromShape(shape)]));
 }
 
 function record(shape: RecordShape): fc.Arbitrary<unknown> {

@@ -27,7 +27,7 @@ export function linkContract(open: (hello: Hello) => Promise<Link>): void {
     expect((seen[0] as { code: string }).code).toMatch(/^C003A/);
     expect(seen[0]).toMatchObject({ shownAs: 'rear-right' });
     expect((seen[0] as { odometer?: number }).odometer).toBeGreaterThan(1000);
-    expect(seen.slice(1).map((one) => one.kind)).toEqual(ALL_MODULES.slice(1).map(() => 'no-code'));
+    expect(seen.slice(1).map((seen) => seen.kind)).toEqual(ALL_MODULES.slice(1).map(() => 'no-code'));
     client.close();
   });
   test('a link lost half-way keeps what was read and says so', async () => {
@@ -41,7 +41,7 @@ export function linkContract(open: (hello: Hello) => Promise<Link>): void {
   test('only the wheel that is spun has a speed', async () => {
     const client = await connect({ spun: 'front-left' });
     const speeds = await client.wheelSpeeds();
-    expect(speeds.ok && speeds.value.map((one) => (one ?? 0) > 5)).toEqual([true, false, false, false]);
+    expect(speeds.ok && speeds.value.map((entry) => (entry ?? 0) > 5)).toEqual([true, false, false, false]);
     client.close();
   });
   test('in a bend to the left the right wheel is the faster one', async () => {

@@ -30,7 +30,7 @@ const SETUPS: readonly Setup[] = ['reader', 'raised', 'wheel-off', 'plug-apart',
 
 /** One fault each, chances as given. */
 export function scenariosWith(faults: readonly Cause[], chances: readonly number[]): Scenario[] {
-  const sum = chances.reduce((total, one) => total + one, 0);
+  const sum = chances.reduce((total, chance) => total + chance, 0);
   return faults.map((fault, at) => ({
     probability: (chances[at] ?? 0) / sum,
     faults: [{ channel: 'front-left' as const, fault }],
@@ -55,7 +55,7 @@ export function checkWith(
     words: check,
     tells: '',
     outcomes: [
-      { name: 'normal', chance: Float64Array.from(seen, (one) => 1 - one) },
+      { name: 'normal', chance: Float64Array.from(seen, (value) => 1 - value) },
       { name: 'seen', chance: Float64Array.from(seen) },
     ],
   };
@@ -109,22 +109,22 @@ class Book {
     if (known) return known;
     const { situation, candidates } = this.model;
     const { problem, file } = situation;
-    const weights = Float64Array.from(situation.scenarios, (one) => one.probability);
+    const weights = Float64Array.from(situation.scenarios, (scenario) => scenario.probability);
     const open = new Set(situation.open);
     standing.seen.forEach((outcome, c) => {
       if (outcome < 0) return;
       const candidate = candidates[c] as Candidate;
-      openFor(candidate.setups, file, candidate.channel).forEach((one) => open.add(one));
+      openFor(candidate.setups, file, candidate.channel).forEach((word) => open.add(word));
       for (let i = 0; i < weights.length; i += 1)
         weights[i] = (weights[i] ?? 0) * (candidate.outcomes[outcome]?.chance[i] ?? 0);
     });
     problem.options.forEach((option, r) => {
       if (!(standing.repaired & (1 << r))) return;
-      option.opens.forEach((one) => open.add(one));
+      option.opens.forEach((word) => open.add(word));
       for (const [k] of problem.cures[r] ?? [])
         for (let i = 0; i < weights.length; i += 1) if (problem.classOf[i] === k) weights[i] = 0;
     });
-    const made = { weights, mass: weights.reduce((sum, one) => sum + one, 0), open };
+    const made = { weights, mass: weights.reduce((sum, weight) => sum + weight, 0), open };
     this.laid.set(this.key(standing), made);
     return made;
   }
@@ -141,7 +141,7 @@ class Book {
 type Costs = (standing: Standing) => number;
 
 function afterCheck(standing: Standing, c: number, outcome: number): Standing {
-  return { ...standing, seen: standing.seen.map((one, at) => (at === c ? outcome : one)) };
+  return { ...standing, seen: standing.seen.map((value, at) => (at === c ? outcome : value)) };
 }
 
 function start({ candidates }: ReducedModel): Standing {
@@ -194,7 +194,10 @@ export function policyCost(model: ReducedModel): number {
     if (mass < 1e-9) return 0;
     const tries = triesLeft(standing);
     if (tries === 0) return problem.workshop * mass;
-    const scenarios = situation.scenarios.map((one, i) => ({ ...one, probability: (weights[i] ?? 0) / mass }));
+    const scenarios = situation.scenarios.map((scenario, i) => ({
+      ...scenario,
+      probability: (weights[i] ?? 0) / mass,
+    }));
     const left = model.candidates.filter((_one, c) => (standing.seen[c] ?? 0) < 0);
     const plan = planMoves({ file, scenarios, problem: { ...problem, tries }, open, known: new Map() }, left);
     const first = plan.moves[0];

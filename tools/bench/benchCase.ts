@@ -3,7 +3,7 @@ import type { Channel } from '../../core/casefile/words';
 
 const CHANNELS: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];
 
-const PASSIVE = Object.fromEntries(CHANNELS.map((one) => [one, 'passive' as const]));
+const PASSIVE = Object.fromEntries(CHANNELS.map((channel) => [channel, 'passive' as const]));
 
 type Bare = Observation extends infer O ? (O extends Observation ? Omit<O, 'id'> : never) : never;
 
@@ -29,7 +29,7 @@ export function benchCase(): CaseFile {
     { kind: 'code', code: 'U0121', status: 'stored', module: 'instruments' },
     { kind: 'clear', result: 'returned-at-key-on', returned: ['C0037-13'], stayed: [] },
   ];
-  const corners = CHANNELS.flatMap((one) => atCorner(one, one === 'rear-left' ? 'overload' : 1180));
+  const corners = CHANNELS.flatMap((channel) => atCorner(channel, channel === 'rear-left' ? 'overload' : 1180));
   return {
     format: 'zelf-case',
     version: 1,
@@ -39,6 +39,6 @@ export function benchCase(): CaseFile {
       sensorTypes: PASSIVE,
       specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } },
     },
-    observations: [...car, ...corners].map((one, at) => ({ ...one, id: `o${at + 1}` })),
+    observations: [...car, ...corners].map((seen, at) => ({ ...seen, id: `o${at + 1}` })),
   };
 }

@@ -37,7 +37,7 @@ function verdictOf(
 ): MeterWords | null {
   const stage = timelineOf(file).stages.at(-1);
   const one = { ...meter, id: '' };
-  return stage ? meterWords(one, channel, { ...stage.around, stage: [...stage.observations, one] }) : null;
+  return stage ? meterWords(one, channel, { ...stage.context, stage: [...stage.observations, one] }) : null;
 }
 
 /** The observation that the sheet says again, where it was opened to correct one; what is kept then takes its place. */

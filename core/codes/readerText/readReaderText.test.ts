@@ -6,8 +6,8 @@ function found(text: string): string[] {
   const read = readReaderText(text);
   if (!read.ok) throw new Error(read.problems[0]?.message);
   return read.value.found.map(
-    (one) =>
-      `${one.code} ${one.status}${one.module ? ` ${one.module}` : ''}${one.odometer === null ? '' : ` ${one.odometer}`}`,
+    (foundCode) =>
+      `${foundCode.code} ${foundCode.status}${foundCode.module ? ` ${foundCode.module}` : ''}${foundCode.odometer === null ? '' : ` ${foundCode.odometer}`}`,
   );
 }
 
@@ -42,7 +42,7 @@ describe('texts of readers', () => {
 
   test('ten megabytes are refused at once, with a reason', () => {
     const read = readReaderText('C0034 current\n'.repeat(750_000));
-    expect(read.ok ? [] : read.problems.map((one) => one.code)).toEqual(['too-long']);
+    expect(read.ok ? [] : read.problems.map((problem) => problem.code)).toEqual(['too-long']);
   });
 
   test('no text makes it throw or hang', () => {

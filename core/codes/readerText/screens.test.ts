@@ -135,8 +135,10 @@ describe('screens of readers', () => {
     ({ text, codes, leftover }) => {
       const read = readReaderText(text);
       if (!read.ok) throw new Error(read.problems[0]?.message);
-      const found = read.value.found.map((one) =>
-        [one.code, one.status, one.module, one.odometer].filter((part) => part !== null).join(' '),
+      const found = read.value.found.map((foundCode) =>
+        [foundCode.code, foundCode.status, foundCode.module, foundCode.odometer]
+          .filter((part) => part !== null)
+          .join(' '),
       );
       expect(found).toEqual(codes);
       expect(read.value.leftover.length).toBe(leftover);
@@ -156,7 +158,7 @@ describe('screens of readers', () => {
 
   test("a reader's advice is kept apart from what it read", () => {
     const read = readReaderText('C0034 current\nRecommended: replace right front sensor');
-    expect(read.ok && read.value.advice.map((one) => one.line)).toEqual([2]);
-    expect(read.ok && read.value.found.map((one) => one.meaning)).toEqual(['current']);
+    expect(read.ok && read.value.advice.map((keptLine) => keptLine.line)).toEqual([2]);
+    expect(read.ok && read.value.found.map((foundCode) => foundCode.meaning)).toEqual(['current']);
   });
 });

@@ -58,17 +58,17 @@ function byteAfter(rest: string): { byte: string; length: number } | null {
 }
 
 function letterCodes(line: string): Hit[] {
-  const starts = [...line.matchAll(LETTER_CODE)].map((one) => ({
-    letter: one[1] ?? '',
-    digits: one[2] ?? '',
-    start: one.index,
-    end: one.index + one[0].length,
+  const starts = [...line.matchAll(LETTER_CODE)].map((match) => ({
+    letter: match[1] ?? '',
+    digits: match[2] ?? '',
+    start: match.index,
+    end: match.index + match[0].length,
   }));
-  const runs = [...line.matchAll(RUN)].map((one) => ({
-    letter: one[0].charAt(0),
-    digits: one[0].slice(1),
-    start: one.index,
-    end: one.index + one[0].length,
+  const runs = [...line.matchAll(RUN)].map((match) => ({
+    letter: match[0].charAt(0),
+    digits: match[0].slice(1),
+    start: match.index,
+    end: match.index + match[0].length,
   }));
   return [...starts, ...runs].flatMap(({ letter, digits, start, end }) => {
     const code = mended(letter, digits);
@@ -101,10 +101,10 @@ function flashList(line: string): Hit[] {
   const match = FLASH_LIST.exec(line);
   if (!match?.[1]) return [];
   const start = match.index + match[0].indexOf(match[1]);
-  return [...match[1].matchAll(/(\d)\s?-\s?(\d)|\d{1,2}/g)].map((one) => ({
-    text: one[1] && one[2] ? one[1] + one[2] : one[0],
-    start: start + one.index,
-    end: start + one.index + one[0].length,
+  return [...match[1].matchAll(/(\d)\s?-\s?(\d)|\d{1,2}/g)].map((match) => ({
+    text: match[1] && match[2] ? match[1] + match[2] : match[0],
+    start: start + match.index,
+    end: start + match.index + match[0].length,
   }));
 }
 
@@ -141,9 +141,9 @@ function bareCode(line: string): Hit[] {
 /** A line of nothing but short numbers or bare hex codes. */
 function bareList(line: string): Hit[] {
   const parts = line.trim().split(/[\s,;+]+/);
-  if (parts.length < 2 || !parts.every((one) => /^(\d[0-9A-F]{3}|[0-9A-F]\d[0-9A-F]{2}|[1-9]\d)$/i.test(one)))
+  if (parts.length < 2 || !parts.every((part) => /^(\d[0-9A-F]{3}|[0-9A-F]\d[0-9A-F]{2}|[1-9]\d)$/i.test(part)))
     return [];
-  if (parts.every((one) => isYear(one))) return [];
+  if (parts.every((part) => isYear(part))) return [];
   let at = 0;
   return parts.map((text) => {
     const start = line.indexOf(text, at);
@@ -163,10 +163,10 @@ export function codesInLine(full: string): readonly Hit[] {
   const line = full.replace(/[\u2010-\u2015\u2212]/g, '-').replace(/[\u00a0\u2007\u202f]/g, ' ');
   const raw = rawAnswer(line);
   if (raw.length > 0) return raw;
-  const makers = [...line.matchAll(MAKERS)].map((one) => ({
-    text: one[0].replace(/[ -]/g, '').toUpperCase().replace(/^0X/, ''),
-    start: one.index,
-    end: one.index + one[0].length,
+  const makers = [...line.matchAll(MAKERS)].map((match) => ({
+    text: match[0].replace(/[ -]/g, '').toUpperCase().replace(/^0X/, ''),
+    start: match.index,
+    end: match.index + match[0].length,
   }));
   const lettered = [...letterCodes(line), ...makers].sort((a, b) => a.start - b.start);
   if (lettered.length > 0) return lettered;

@@ -19,7 +19,7 @@ const MOST_FLASHES = 240;
  */
 export function cleanFlashes(flashes: readonly Flash[]): readonly Flash[] {
   const kept: Flash[] = [];
-  const sound = flashes.filter((one) => Number.isFinite(one.at));
+  const sound = flashes.filter((flash) => Number.isFinite(flash.at));
   for (const { at, held } of [...sound].sort((a, b) => a.at - b.at)) {
     const last = kept.at(-1);
     if (last && at - last.at < BOUNCE) continue;

@@ -65,9 +65,9 @@ interface Sums {
 
 function sumsOf(sorted: readonly number[]): Sums {
   const [count, square] = [[0], [0]];
-  sorted.forEach((one, at) => {
-    count.push((count[at] ?? 0) + one);
-    square.push((square[at] ?? 0) + one * one);
+  sorted.forEach((value, at) => {
+    count.push((count[at] ?? 0) + value);
+    square.push((square[at] ?? 0) + value * value);
   });
   return { count, square };
 }
@@ -95,7 +95,7 @@ function fitOfClass({ many, mean, spread }: Class, beat: number, beatStray: numb
 
 /** Places between the sorted gaps where a class may end. */
 function cutsOf(sorted: readonly number[]): number[] {
-  const inner = sorted.flatMap((one, at) => (at > 0 && one / (sorted[at - 1] ?? one) >= LEAST_STEP ? [at] : []));
+  const inner = sorted.flatMap((value, at) => (at > 0 && value / (sorted[at - 1] ?? value) >= LEAST_STEP ? [at] : []));
   return [0, ...inner, sorted.length];
 }
 
@@ -118,15 +118,15 @@ export function readingsOfGaps(gaps: readonly number[], stray: number = BEAT_STR
       ] as const;
       const [beat, digit, code] = [classes[0].mean, classes[1].mean, classes[2].mean];
       const scale = beat ?? (digit ?? (code ?? 1) / 2) / 2.8;
-      const fits = classes.map((one) => fitOfClass(one, scale, stray));
-      made.push({ first, second, fit: fitOfMeans(beat, digit, code) + fits.reduce((sum, one) => sum + one, 0) });
+      const fits = classes.map((entry) => fitOfClass(entry, scale, stray));
+      made.push({ first, second, fit: fitOfMeans(beat, digit, code) + fits.reduce((sum, fit) => sum + fit, 0) });
     }
-  const best = made.reduce((most, one) => Math.max(most, one.fit), -Infinity);
+  const best = made.reduce((most, pair) => Math.max(most, pair.fit), -Infinity);
   return made
-    .filter((one) => one.fit > best - HOPELESS)
+    .filter((pair) => pair.fit > best - HOPELESS)
     .flatMap(({ first, second, fit }) => {
       const [digitFrom, codeFrom] = [sorted[first] ?? Infinity, sorted[second] ?? Infinity];
-      const pauses = gaps.map((one): Pause => (one >= codeFrom ? 'code' : one >= digitFrom ? 'digit' : 'beat'));
+      const pauses = gaps.map((gap): Pause => (gap >= codeFrom ? 'code' : gap >= digitFrom ? 'digit' : 'beat'));
       return DIGITS_PRIOR.filter(([digits]) => (digits === 1) === (first === second)).map(([digits, prior]) => ({
         digits,
         pauses,

@@ -6,7 +6,7 @@ import { flashesOf, USUAL_TIMING, type LampTiming } from './practiceLamp';
 import { settleTakes } from './settle';
 import { readTake } from './take';
 
-const taps = (...at: number[]): Flash[] => at.map((one) => ({ at: one, held: 0.1 }));
+const taps = (...at: number[]): Flash[] => at.map((value) => ({ at: value, held: 0.1 }));
 
 describe('one take', () => {
   test.each<[string, Flash[], string[]]>([
@@ -42,7 +42,9 @@ describe('one take', () => {
       fc.property(fc.array(fc.record({ at: fc.double(), held: fc.double() }), { maxLength: 400 }), (flashes) => {
         const take = readTake(flashes);
         expect(take.codes.length).toBeLessThanOrEqual(240);
-        expect(cleanFlashes(flashes).every((one) => Number.isFinite(one.at) && one.held >= 0)).toBe(true);
+        expect(
+          cleanFlashes(flashes).every((cleanFlash) => Number.isFinite(cleanFlash.at) && cleanFlash.held >= 0),
+        ).toBe(true);
       }),
     );
   });

@@ -33,8 +33,8 @@ function keyOf(codes: readonly string[]): string {
 /** How far each list of codes trails in one take: its best reading counts. */
 function trailsIn(take: Take): Map<string, number> {
   const trails = new Map<string, number>();
-  for (const one of take.readings)
-    trails.set(keyOf(one.codes), Math.max(one.trails, trails.get(keyOf(one.codes)) ?? -Infinity));
+  for (const reading of take.readings)
+    trails.set(keyOf(reading.codes), Math.max(reading.trails, trails.get(keyOf(reading.codes)) ?? -Infinity));
   return trails;
 }
 
@@ -45,10 +45,10 @@ function trailsIn(take: Take): Map<string, number> {
  * @example settleTakes([]).codes // => null
  */
 export function settleTakes(takes: readonly Take[]): Settled {
-  const read = takes.filter((one) => one.codes.length > 0);
+  const read = takes.filter((take) => take.codes.length > 0);
   const candidates = new Map<string, Candidate>();
-  for (const one of read.flatMap((take) => take.readings))
-    candidates.set(keyOf(one.codes), { codes: distinct(one.codes), agreeing: 0, score: 0 });
+  for (const takeReading of read.flatMap((take) => take.readings))
+    candidates.set(keyOf(takeReading.codes), { codes: distinct(takeReading.codes), agreeing: 0, score: 0 });
   for (const take of read) {
     const trails = trailsIn(take);
     for (const [key, candidate] of candidates) {
@@ -59,7 +59,7 @@ export function settleTakes(takes: readonly Take[]): Settled {
   const [best, next] = [...candidates.values()].sort((a, b) => b.agreeing - a.agreeing || b.score - a.score);
   if (!best) return { codes: null, agreeing: 0 };
   const rival = [...candidates.values()].reduce(
-    (most, one) => (one === best ? most : Math.max(most, one.score)),
+    (most, candidate) => (candidate === best ? most : Math.max(most, candidate.score)),
     -Infinity,
   );
   const isAgreed = best.agreeing >= 2 && best.agreeing > (next?.agreeing ?? 0) && best.score - rival >= SURE;

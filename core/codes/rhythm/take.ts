@@ -66,7 +66,7 @@ function groupsOf(flashes: readonly Flash[], reading: GapReading): Group[][] {
     else if (pause === 'digit') codes.at(-1)?.push([]);
     codes.at(-1)?.at(-1)?.push(flash);
   });
-  return codes.map((digits) => digits.map((one) => ({ flashes: one })));
+  return codes.map((digits) => digits.map((digit) => ({ flashes: digit })));
 }
 
 function median(list: readonly number[]): number {
@@ -75,10 +75,10 @@ function median(list: readonly number[]): number {
 
 /** Flashes so much longer than the rest that they announce; a lamp's long flashes come in company of their kind. */
 function markerFrom(flashes: readonly Flash[]): number {
-  const holds = flashes.map((one) => one.held).sort((a, b) => b - a);
+  const holds = flashes.map((flash) => flash.held).sort((a, b) => b - a);
   const most = holds[0] ?? 0;
-  const others = holds.filter((one) => one >= LONG_HELD && one < most / MARKER_TO_LONG);
-  const alike = holds.filter((one) => one >= most / MARKER_TO_LONG).length;
+  const others = holds.filter((hold) => hold >= LONG_HELD && hold < most / MARKER_TO_LONG);
+  const alike = holds.filter((hold) => hold >= most / MARKER_TO_LONG).length;
   const isLone = alike * 4 <= holds.length || (alike === 1 && flashes[0]?.held === most);
   if (most < MARKER_HELD || !isLone) return Infinity;
   return Math.max(MARKER_HELD, others.length > 0 ? MARKER_TO_LONG * median(others) : MARKER_HELD);
@@ -93,13 +93,14 @@ function isMarker(code: readonly Group[], from: number): boolean {
 /** The hold that parts long flashes from short ones, or null where all are alike. */
 function longFrom(flashes: readonly Flash[], marker: number): number | null {
   const holds = flashes
-    .map((one) => one.held)
-    .filter((one) => one < marker)
+    .map((flash) => flash.held)
+    .filter((value) => value < marker)
     .sort((a, b) => a - b);
   let best: { ratio: number; at: number } = { ratio: 0, at: 0 };
-  holds.forEach((one, at) => {
-    const before = Math.max(0.05, holds[at - 1] ?? one);
-    if (at > 0 && one >= LONG_HELD && one / before > best.ratio) best = { ratio: one / before, at: (one + before) / 2 };
+  holds.forEach((hold, at) => {
+    const before = Math.max(0.05, holds[at - 1] ?? hold);
+    if (at > 0 && hold >= LONG_HELD && hold / before > best.ratio)
+      best = { ratio: hold / before, at: (hold + before) / 2 };
   });
   if (best.ratio >= LONG_TO_SHORT) return best.at;
   return (holds[0] ?? 0) >= 0.8 ? 0.8 : null;
@@ -111,7 +112,9 @@ function counted(count: number): string {
 
 /** Lamps tell their codes over and over; one count after another proves no such thing. */
 function repeatGain(codes: readonly string[], counts: readonly (readonly number[])[]): number {
-  return counts.every((one) => one.length === 1) ? 0 : REPEAT_GAIN * Math.min(3, codes.length - new Set(codes).size);
+  return counts.every((count) => count.length === 1)
+    ? 0
+    : REPEAT_GAIN * Math.min(3, codes.length - new Set(codes).size);
 }
 
 /** A code of counts: a digit a group. */
@@ -119,11 +122,11 @@ function readCounts(codes: Group[][], digits: number, marker: number): Omit<Read
   let [fit, ignored] = [0, 0];
   const kept: number[][] = [];
   codes.forEach((code, at) => {
-    const counts = code.map((one) => one.flashes.length);
+    const counts = code.map((group) => group.flashes.length);
     const lone = code.length === 1 && counts[0] === 1;
     if (isMarker(code, marker)) ignored += 1;
     else if (code.length === digits) {
-      if (digits > 1 && counts.some((one) => one > MOST_PER_DIGIT)) fit -= ODD.tooMany;
+      if (digits > 1 && counts.some((count) => count > MOST_PER_DIGIT)) fit -= ODD.tooMany;
       if ((counts[0] ?? 0) > LONGEST_COUNT) fit -= ODD.tooMany;
       if (digits === 1 && counts[0] === 1) fit -= ODD.loneFlash;
       kept.push(counts);
@@ -136,7 +139,7 @@ function readCounts(codes: Group[][], digits: number, marker: number): Omit<Read
       kept.push(counts);
     }
   });
-  const texts = kept.map((one) => (digits === 1 ? String(one[0] ?? 0) : one.map(counted).join('')));
+  const texts = kept.map((entry) => (digits === 1 ? String(entry[0] ?? 0) : entry.map(counted).join('')));
   return { codes: texts, counts: kept, ignored, fit: fit + repeatGain(texts, kept) };
 }
 
@@ -149,9 +152,9 @@ function readLongShort(codes: Group[][], from: number, marker: number): Omit<Rea
       ignored += 1;
       continue;
     }
-    const isLong = code.flatMap((one) => one.flashes.map((each) => each.held >= from));
+    const isLong = code.flatMap((group) => group.flashes.map((flash) => flash.held >= from));
     const longs = isLong.filter(Boolean).length;
-    if (isLong.slice(0, longs).some((one) => !one)) fit -= ODD.mixedUp;
+    if (isLong.slice(0, longs).some((flag) => !flag)) fit -= ODD.mixedUp;
     if (isLong.length === 1) fit -= ODD.loneFlash;
     if (longs > 9 || isLong.length - longs > 9) fit -= ODD.tooMany;
     kept.push([longs, isLong.length - longs]);
@@ -162,7 +165,7 @@ function readLongShort(codes: Group[][], from: number, marker: number): Omit<Rea
 
 /** A run of quick flickers at the start announces the codes. */
 function withoutFlicker(flashes: readonly Flash[]): readonly Flash[] {
-  const gaps = flashes.slice(1).map((one, at) => one.at - (flashes[at]?.at ?? 0));
+  const gaps = flashes.slice(1).map((flash, at) => flash.at - (flashes[at]?.at ?? 0));
   const beat = median(gaps);
   let run = 0;
   while (run < gaps.length && (gaps[run] ?? Infinity) < Math.min(0.25, FLICKER * beat)) run += 1;
@@ -183,21 +186,21 @@ function distinctReadings(sorted: readonly Reading[], best: number): TakeReading
 function readingsWith(flashes: readonly Flash[], marker: number, scheme: Scheme | undefined): Reading[] {
   const from = scheme === 'counts' ? null : longFrom(flashes, marker);
   const isLongShort = scheme === 'long-short' || from !== null;
-  const usualHeld = median(flashes.map((one) => one.held).filter((one) => one < (from ?? marker)));
-  const gaps = flashes.slice(1).map((one, at) => {
-    const before = flashes[at] ?? one;
+  const usualHeld = median(flashes.map((flash) => flash.held).filter((value) => value < (from ?? marker)));
+  const gaps = flashes.slice(1).map((flash, at) => {
+    const before = flashes[at] ?? flash;
     const isHeld = isLongShort || before.held >= marker;
-    return Math.max(0.05, one.at - before.at - (isHeld ? Math.max(0, before.held - usualHeld) : 0));
+    return Math.max(0.05, flash.at - before.at - (isHeld ? Math.max(0, before.held - usualHeld) : 0));
   });
   return readingsOfGaps(gaps, isLongShort ? BEAT_STRAY.held : BEAT_STRAY.tapped)
-    .filter((one) => !isLongShort || one.digits < 3)
-    .map((one) => {
-      const codes = groupsOf(flashes, one);
+    .filter((readingsOfGap) => !isLongShort || readingsOfGap.digits < 3)
+    .map((readingsOfGap) => {
+      const codes = groupsOf(flashes, readingsOfGap);
       const read = isLongShort
         ? readLongShort(codes, from ?? LONG_HELD, marker)
-        : readCounts(codes, one.digits, marker);
+        : readCounts(codes, readingsOfGap.digits, marker);
       const more = ODD.another * Math.max(0, read.codes.length - 1);
-      return { ...read, scheme: isLongShort ? 'long-short' : 'counts', fit: read.fit + one.fit - more };
+      return { ...read, scheme: isLongShort ? 'long-short' : 'counts', fit: read.fit + readingsOfGap.fit - more };
     });
 }
 
@@ -212,10 +215,11 @@ export function readTake(taps: readonly Flash[], scheme?: Scheme): Take {
   const all = cleanFlashes(taps);
   const flashes = withoutFlicker(all);
   const marker = markerFrom(flashes);
-  const announced = marker === Infinity ? [] : readingsWith(flashes, marker, scheme).filter((one) => one.ignored > 0);
+  const announced =
+    marker === Infinity ? [] : readingsWith(flashes, marker, scheme).filter((reading) => reading.ignored > 0);
   const readings = [
     ...readingsWith(flashes, Infinity, scheme),
-    ...announced.map((one) => ({ ...one, fit: one.fit + MARKER_GAIN })),
+    ...announced.map((reading) => ({ ...reading, fit: reading.fit + MARKER_GAIN })),
   ].sort((a, b) => b.fit - a.fit);
   const best = readings[0];
   if (!best || flashes.length === 0)

@@ -57,7 +57,7 @@ export const RED_LAMP: Table = {
 
 const pattern = (word: string, mistaken: number, otherwise: Table['otherwise'], rows: Table['rows']): Table => ({
   topic: `lamp-pattern-${word}`,
-  outcomes: ['not-told', 'told'],
+  outcomes: ['not-reported', 'reported'],
   mistaken,
   otherwise,
   rows,
@@ -68,27 +68,27 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
   'steady-from-key-on': pattern(
     'steady-from-key-on',
     0.04,
-    { gives: { told: 0.3 }, why: 'people take the bulb check for it' },
+    { gives: { reported: 0.3 }, why: 'people take the bulb check for it' },
     [
       {
         for: [...LASTING, 'module-supply'],
-        gives: { told: 0.8 },
+        gives: { reported: 0.8 },
         why: 'a circuit fault is seen standing still',
       },
       {
         for: [...CORRODED, 'sensor-dead', 'loom-crossed'],
-        gives: { told: 0.5 },
+        gives: { reported: 0.5 },
         why: 'seen at key-on by some modules',
       },
-      { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.15 }, why: 'only when it happens to be open then' },
+      { for: [...BROKEN_NOW_AND_THEN], gives: { reported: 0.15 }, why: 'only when it happens to be open then' },
       {
         for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
-        gives: { told: 0.15 },
+        gives: { reported: 0.15 },
         why: 'some modules keep the lamp lit until the wheels have turned well',
       },
       {
         for: ['battery-low', 'brake-switch', 'brake-fluid-low'],
-        gives: { told: 0.4 },
+        gives: { reported: 0.4 },
         why: 'does not need the wheels',
       },
     ],
@@ -96,28 +96,28 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
   'after-moving-off': pattern(
     'after-moving-off',
     0.04,
-    { gives: { told: 0.12 }, why: 'nothing to compare wheels by' },
+    { gives: { reported: 0.12 }, why: 'nothing to compare wheels by' },
     [
       {
         for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
-        gives: { told: 0.75 },
+        gives: { reported: 0.75 },
         why: 'a signal fault is seen once the wheels turn',
       },
       {
         for: ['sensor-dead', 'loom-crossed', 'sensor-short'],
-        gives: { told: 0.4 },
+        gives: { reported: 0.4 },
         why: 'modules that test by plausibility need motion',
       },
-      { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.4 }, why: 'movement opens it' },
+      { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { reported: 0.4 }, why: 'movement opens it' },
       {
         for: [...WIRE_OPEN, ...LOOM_SHORT, 'lead-short', 'plug-loose', 'module-input', 'module-supply'],
-        gives: { told: 0.08 },
+        gives: { reported: 0.08 },
         why: 'a circuit fault does not wait for motion',
       },
     ],
   ),
-  intermittent: pattern('intermittent', 0.04, { gives: { told: 0.15 }, why: 'comes and goes for other reasons' }, [
-    { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.8 }, why: 'a broken strand touches now and then' },
+  intermittent: pattern('intermittent', 0.04, { gives: { reported: 0.15 }, why: 'comes and goes for other reasons' }, [
+    { for: [...BROKEN_NOW_AND_THEN], gives: { reported: 0.8 }, why: 'a broken strand touches now and then' },
     {
       for: [
         ...CORRODED,
@@ -129,7 +129,7 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
         'sensor-damaged',
         'plug-loose',
       ],
-      gives: { told: 0.4 },
+      gives: { reported: 0.4 },
       why: 'at its limit it comes and goes',
     },
     {
@@ -144,71 +144,76 @@ export const LAMP_PATTERN_TABLES: Readonly<Record<string, Table>> = {
         'ring-wrong',
         'loom-crossed',
       ],
-      gives: { told: 0.06 },
+      gives: { reported: 0.06 },
       why: 'a lasting fault lasts',
     },
-    { for: ['battery-low'], gives: { told: 0.4 }, why: 'with the state of charge' },
+    { for: ['battery-low'], gives: { reported: 0.4 }, why: 'with the state of charge' },
   ]),
-  'when-turning': pattern('when-turning', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
-    { for: ['lead-intermittent'], gives: { told: 0.45 }, why: 'steering flexes a front lead' },
-    { for: ['bearing-play'], gives: { told: 0.4 }, why: 'side load moves the ring' },
+  'when-turning': pattern('when-turning', 0.04, { gives: { reported: 0.05 }, why: 'seldom without cause' }, [
+    { for: ['lead-intermittent'], gives: { reported: 0.45 }, why: 'steering flexes a front lead' },
+    { for: ['bearing-play'], gives: { reported: 0.4 }, why: 'side load moves the ring' },
     {
       for: ['gap-wide', 'sensor-damaged', 'loom-intermittent', 'lead-short', 'tyre-mismatch'],
-      gives: { told: 0.15 },
+      gives: { reported: 0.15 },
       why: 'side load and steering change things a little',
     },
   ]),
-  'on-bumps': pattern('on-bumps', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
-    { for: [...BROKEN_NOW_AND_THEN, 'plug-loose'], gives: { told: 0.4 }, why: 'shaking opens it' },
-    { for: [...CORRODED, 'bearing-play'], gives: { told: 0.25 }, why: 'shaking moves contacts and rings' },
+  'on-bumps': pattern('on-bumps', 0.04, { gives: { reported: 0.05 }, why: 'seldom without cause' }, [
+    { for: [...BROKEN_NOW_AND_THEN, 'plug-loose'], gives: { reported: 0.4 }, why: 'shaking opens it' },
+    { for: [...CORRODED, 'bearing-play'], gives: { reported: 0.25 }, why: 'shaking moves contacts and rings' },
   ]),
-  'when-wet': pattern('when-wet', 0.04, { gives: { told: 0.05 }, why: 'seldom without cause' }, [
-    { for: [...CORRODED, 'sensor-short'], gives: { told: 0.4 }, why: 'water bridges' },
+  'when-wet': pattern('when-wet', 0.04, { gives: { reported: 0.05 }, why: 'seldom without cause' }, [
+    { for: [...CORRODED, 'sensor-short'], gives: { reported: 0.4 }, why: 'water bridges' },
     {
       for: ['lead-short', ...LOOM_SHORT, 'lead-intermittent', 'loom-intermittent', 'loom-open'],
-      gives: { told: 0.18 },
+      gives: { reported: 0.18 },
       why: 'a chafed wire leaks when wet',
     },
   ]),
-  'when-hot': pattern('when-hot', 0.04, { gives: { told: 0.04 }, why: 'seldom without cause' }, [
-    { for: ['sensor-intermittent'], gives: { told: 0.45 }, why: 'a cracked joint opens when warm' },
+  'when-hot': pattern('when-hot', 0.04, { gives: { reported: 0.04 }, why: 'seldom without cause' }, [
+    { for: ['sensor-intermittent'], gives: { reported: 0.45 }, why: 'a cracked joint opens when warm' },
     {
       for: ['sensor-weak', 'sensor-dead', 'sensor-short', 'bearing-play'],
-      gives: { told: 0.12 },
+      gives: { reported: 0.12 },
       why: 'heat moves its limits',
     },
   ]),
-  'goes-out-after-restart': pattern('goes-out-after-restart', 0.04, { gives: { told: 0.15 }, why: 'a passing event' }, [
-    {
-      for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
-      gives: { told: 0.5 },
-      why: 'quiet until the wheels turn again',
-    },
-    { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { told: 0.45 }, why: 'touching again' },
-    {
-      for: [...LASTING, 'module-supply'],
-      gives: { told: 0.04 },
-      why: 'a circuit fault is found again at once',
-    },
-    { for: ['battery-low'], gives: { told: 0.4 }, why: 'the charging system lifts the voltage' },
-  ]),
+  'goes-out-after-restart': pattern(
+    'goes-out-after-restart',
+    0.04,
+    { gives: { reported: 0.15 }, why: 'a passing event' },
+    [
+      {
+        for: [...WEAK_SIGNAL, ...ONCE_A_TURN, 'ring-debris', 'ring-wrong', 'tyre-mismatch'],
+        gives: { reported: 0.5 },
+        why: 'quiet until the wheels turn again',
+      },
+      { for: [...BROKEN_NOW_AND_THEN, ...CORRODED], gives: { reported: 0.45 }, why: 'touching again' },
+      {
+        for: [...LASTING, 'module-supply'],
+        gives: { reported: 0.04 },
+        why: 'a circuit fault is found again at once',
+      },
+      { for: ['battery-low'], gives: { reported: 0.4 }, why: 'the charging system lifts the voltage' },
+    ],
+  ),
 };
 
 /** Now and then at first, always by now: told by two notes of the lamps. It stands in for both patterns. */
-export const LAMP_GREW: Table = pattern('grew', 0.04, { gives: { told: 0.06 }, why: 'seldom without cause' }, [
-  { for: [...WIRE_OPEN], gives: { told: 0.5 }, why: 'the last strand has parted' },
-  { for: [...CORRODED], gives: { told: 0.45 }, why: 'rot goes on until nothing passes' },
+export const LAMP_GREW: Table = pattern('grew', 0.04, { gives: { reported: 0.06 }, why: 'seldom without cause' }, [
+  { for: [...WIRE_OPEN], gives: { reported: 0.5 }, why: 'the last strand has parted' },
+  { for: [...CORRODED], gives: { reported: 0.45 }, why: 'rot goes on until nothing passes' },
   {
     for: ['sensor-short', 'lead-short', 'loom-short-to-ground', 'loom-short-across', 'sensor-dead', 'plug-loose'],
-    gives: { told: 0.25 },
+    gives: { reported: 0.25 },
     why: 'water and wear grow',
   },
   {
     for: ['gap-wide', 'ring-swollen', 'ring-damaged', 'sensor-weak', 'bearing-play', 'module-supply'],
-    gives: { told: 0.25 },
+    gives: { reported: 0.25 },
     why: 'rust and play grow until the signal is gone',
   },
-  { for: [...BROKEN_NOW_AND_THEN], gives: { told: 0.12 }, why: 'by now it opens at nearly every start' },
+  { for: [...BROKEN_NOW_AND_THEN], gives: { reported: 0.12 }, why: 'by now it opens at nearly every start' },
 ]);
 
 /** A trouble felt in one bend only: whether this corner is on its outer, loaded side. Weak. */

@@ -180,12 +180,12 @@ const MAY_BE_NEW: readonly Cause[] = ['plug-loose'];
 function again(table: Table): Table {
   const rest = 1 - SETTLED;
   const settle = (gives: Readonly<Record<string, number>>): Record<string, number> => {
-    const told = Object.values(gives).reduce((sum, one) => sum + one, 0);
+    const value = Object.values(gives).reduce((sum, give) => sum + give, 0);
     const sound =
-      gives['sound'] ?? Math.max(0, 1 - told) / Math.max(1, table.outcomes.length - Object.keys(gives).length);
+      gives['sound'] ?? Math.max(0, 1 - value) / Math.max(1, table.outcomes.length - Object.keys(gives).length);
     const others = Object.entries(gives).filter(([finding]) => finding !== 'sound');
     return {
-      ...Object.fromEntries(others.map(([finding, one]) => [finding, rest * one])),
+      ...Object.fromEntries(others.map(([finding, entry]) => [finding, rest * entry])),
       sound: SETTLED + rest * sound,
     };
   };
@@ -194,7 +194,9 @@ function again(table: Table): Table {
     topic: `${table.topic}-again`,
     otherwise: { ...table.otherwise, gives: settle(table.otherwise.gives) },
     rows: table.rows.flatMap((row) => {
-      const [fresh, old] = [true, false].map((isNew) => row.for.filter((one) => MAY_BE_NEW.includes(one) === isNew));
+      const [fresh, old] = [true, false].map((isNew) =>
+        row.for.filter((fault) => MAY_BE_NEW.includes(fault) === isNew),
+      );
       return [
         ...(old && old.length > 0 ? [{ ...row, for: old, gives: settle(row.gives) }] : []),
         ...(fresh && fresh.length > 0 ? [{ ...row, for: fresh }] : []),

@@ -38,10 +38,10 @@ export interface Chances {
 }
 
 function spread(outcomes: readonly string[], gives: Row['gives']): number[] {
-  const told = Object.values(gives).reduce((sum, one) => sum + one, 0);
-  const open = outcomes.filter((one) => gives[one] === undefined).length;
-  const rest = open > 0 ? Math.max(0, 1 - told) / open : 0;
-  return outcomes.map((one) => gives[one] ?? rest);
+  const value = Object.values(gives).reduce((sum, give) => sum + give, 0);
+  const open = outcomes.filter((outcome) => gives[outcome] === undefined).length;
+  const rest = open > 0 ? Math.max(0, 1 - value) / open : 0;
+  return outcomes.map((outcome) => gives[outcome] ?? rest);
 }
 
 const compiled = new WeakMap<Table, Chances>();
@@ -79,7 +79,7 @@ export function chancesOf(table: Table): Chances {
  * @returns chances in the order of outcomes; causes that the table does not name do not count.
  */
 export function chancesUnder(chances: Chances, causes: readonly Cause[]): readonly number[] {
-  const named = causes.map((one) => chances.byFault.get(one)).filter((one) => one !== undefined);
+  const named = causes.map((cause) => chances.byFault.get(cause)).filter((entry) => entry !== undefined);
   const [first, second] = named;
   if (!first) return chances.otherwise;
   if (!second) return first;
@@ -93,8 +93,8 @@ function joined(all: readonly (readonly number[])[]): readonly number[] {
       ? all.reduce((product, row) => product * (row[0] ?? 0), 1)
       : 1 - all.reduce((product, row) => product * (1 - (row[index] ?? 0)), 1),
   );
-  const sum = raw.reduce((total, one) => total + one, 0);
-  return raw.map((one) => one / sum);
+  const sum = raw.reduce((total, value) => total + value, 0);
+  return raw.map((value) => value / sum);
 }
 
 /** The table that holds for a sensor type. */

@@ -54,8 +54,8 @@ test('the catalogue is the contract, fault by fault', () => {
   const catalogue = Object.fromEntries(
     Object.keys(CONTRACT).map((segment) => [
       segment,
-      ALL_FAULTS.filter((one) => one.segment === segment)
-        .map((one) => one.id)
+      ALL_FAULTS.filter((row) => row.segment === segment)
+        .map((row) => row.id)
         .sort(),
     ]),
   );
@@ -77,7 +77,7 @@ test('every fault has a reason, a repair with its price, and can happen', () => 
 describe('likelihood tables', () => {
   test('there are as many as there are topics', () => expect(all.length).toBeGreaterThanOrEqual(60));
 
-  test.each(all.map((one) => [one.topic, one] as const))(
+  test.each(all.map((table) => [table.topic, table] as const))(
     '%s: rows sum to 1, name no fault twice, give reasons',
     (_topic, table) => {
       const named = table.rows.flatMap((row) => row.for);
@@ -85,25 +85,25 @@ describe('likelihood tables', () => {
       for (const row of [table.otherwise, ...table.rows]) {
         expect(row.why.length).toBeGreaterThan(2);
         for (const outcome of Object.keys(row.gives)) expect(table.outcomes).toContain(outcome);
-        expect(Object.values(row.gives).reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(1 + 1e-9);
+        expect(Object.values(row.gives).reduce((sum, give) => sum + give, 0)).toBeLessThanOrEqual(1 + 1e-9);
       }
       const chances = chancesOf(table);
       for (const row of [chances.otherwise, ...chances.byFault.values()]) {
-        expect(row.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
-        for (const one of row) expect(one).toBeGreaterThanOrEqual(0);
+        expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(1, 9);
+        for (const value of row) expect(value).toBeGreaterThanOrEqual(0);
       }
     },
   );
 
   test('every channel fault shows in some direct check', () => {
     const shown = new Set(
-      CHECKS.flatMap((one) =>
-        [one.table.passive, one.table.active].flatMap((table) => table?.rows.flatMap((row) => row.for) ?? []),
+      CHECKS.flatMap((entry) =>
+        [entry.table.passive, entry.table.active].flatMap((table) => table?.rows.flatMap((row) => row.for) ?? []),
       ),
     );
-    const faults = ALL_FAULTS.filter((one) => one.id !== 'stale-code').map((one) => one.id);
-    const forms = FORMS.filter((one) => shown.has(one.form)).map((one) => one.fault as string);
-    expect(faults.filter((one) => !shown.has(one) && !forms.includes(one))).toEqual([]);
+    const faults = ALL_FAULTS.filter((row) => row.id !== 'stale-code').map((row) => row.id);
+    const forms = FORMS.filter((entry) => shown.has(entry.form)).map((entry) => entry.fault as string);
+    expect(faults.filter((fault) => !shown.has(fault) && !forms.includes(fault))).toEqual([]);
   });
 });
 
@@ -114,16 +114,16 @@ describe('no word of the contract is left out', () => {
   });
   test('lamp patterns, symptoms, live findings, failures, results', () => {
     expect(Object.keys(dash.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
-    expect(Object.keys(dash.SYMPTOM_TABLES).sort()).toEqual(words.SYMPTOMS.filter((one) => one !== 'none').sort());
-    for (const one of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.passive?.outcomes).toContain(one);
-    for (const one of words.FAILURES) expect(codes.CODE_FAILURE.outcomes).toContain(one);
+    expect(Object.keys(dash.SYMPTOM_TABLES).sort()).toEqual(words.SYMPTOMS.filter((word) => word !== 'none').sort());
+    for (const word of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.passive?.outcomes).toContain(word);
+    for (const failure of words.FAILURES) expect(codes.CODE_FAILURE.outcomes).toContain(failure);
     expect([...(trials.SWAP.passive?.outcomes ?? [])].sort()).toEqual([...words.SWAP_RESULTS].sort());
     expect([...(trials.SUBSTITUTE.passive?.outcomes ?? [])].sort()).toEqual([...words.SUBSTITUTE_RESULTS].sort());
     expect([...(trials.UNPLUG.passive?.outcomes ?? [])].sort()).toEqual([...words.UNPLUG_RESULTS].sort());
-    expect(HISTORY.map((one) => one.event).sort()).toEqual([...words.HISTORY_EVENTS].sort());
+    expect(HISTORY.map((row) => row.event).sort()).toEqual([...words.HISTORY_EVENTS].sort());
   });
   test('every check of the contract is a move', () => {
-    const moves = new Set([...CHECKS.map((one) => one.check), READ_CODES.check, ERASE.check, 'ask:sensor-type']);
+    const moves = new Set([...CHECKS.map((row) => row.check), READ_CODES.check, ERASE.check, 'ask:sensor-type']);
     const wanted = [
       'code',
       'clear',
@@ -141,13 +141,13 @@ describe('no word of the contract is left out', () => {
       ...Object.entries(words.METER_QUANTITIES).flatMap(([point, quantities]) =>
         quantities.map((quantity) => `meter:${point}:${quantity}`),
       ),
-    ].filter((one) => one !== 'meter:wire-2-to-ground:dc-voltage');
-    expect(wanted.filter((one) => !moves.has(one))).toEqual([]);
+    ].filter((word) => word !== 'meter:wire-2-to-ground:dc-voltage');
+    expect(wanted.filter((word) => !moves.has(word))).toEqual([]);
   });
 });
 
 test('pairs are of faults that can stand on one channel', () => {
-  const ids: readonly string[] = ALL_FAULTS.map((one) => one.id);
+  const ids: readonly string[] = ALL_FAULTS.map((row) => row.id);
   expect(FAULT_PAIRS.length).toBe(9);
   for (const pair of FAULT_PAIRS)
     expect([ids.includes(pair.cause), ids.includes(pair.consequence), pair.chance > 0 && pair.chance < 0.5]).toEqual([
