@@ -1,5 +1,5 @@
 import { classesOf, type WayClass } from './classes';
-import type { Hypothesis } from './hypotheses';
+import type { Hypothesis } from './waysThroughTime';
 import { repairWordFits, type CarModel } from './model';
 import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from '../knowledge/priors';
 
@@ -22,8 +22,6 @@ export interface Joint {
   readonly total: number;
 }
 
-/** At most so many channels have a real fault at once. */
-const MOST_FAULTY = 2;
 /** States that can weigh no more than this share of what has been found are left out: all of them together a few millionths at most. */
 const NEGLIGIBLE = 1e-9;
 
@@ -134,7 +132,7 @@ function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Ar
 }
 
 /**
- * The joint posterior of one variant: all states of up to two faulty channels and at most one shared cause, exactly.
+ * The joint posterior of one variant: all states of up to two faulty channels (more where more have been seen) and what they share, exactly.
  * Evidence that names a channel is a factor of that channel; evidence that names none is a noisy-OR over all causes.
  * Ways that the latter cannot tell apart are summed first, so that the walk is over classes and not over ways.
  * @param model the variant.
@@ -173,9 +171,10 @@ export function jointOf(model: CarModel): Joint {
     }
   }
 
-  for (let faulty = 0; faulty <= Math.min(MOST_FAULTY, depth); faulty += 1)
+  for (let faulty = 0; faulty <= Math.min(model.mostFaulty, depth); faulty += 1)
     model.shared.forEach((beside, s) => {
-      const together = (faulty > 0 && s > 0 ? SHARED_BESIDE_FAULT : 1) * (faulty === 2 ? SECOND_CHANNEL : 1);
+      const apart = faulty > 0 && beside.faulty ? SHARED_BESIDE_FAULT : 1;
+      const together = apart * SECOND_CHANNEL ** Math.max(0, faulty - 1);
       extend(partials[0] as Partial, blank, sharedTraits(model, s));
       walk(s, 0, faulty, beside.odds * together);
     });

@@ -1,9 +1,10 @@
-import type { CaseFile, ObservationOf } from '../casefile/contract';
+import type { CaseFile } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import type { Cause } from '../knowledge/faults';
 import { chancesOf, tableFor } from '../knowledge/tables/table';
 import { viewOf, type Evidence, type Group, type GroupView } from '../evidence/groups';
-import { backgroundKey, channelHypotheses, sharedHypotheses, type Hypothesis } from './hypotheses';
+import { backgroundKey, channelHypotheses, provenBySight, sharedHypotheses, type Background } from './hypotheses';
+import type { Hypothesis, Ways } from './waysThroughTime';
 import { ACTIVE_CHANCE, SAME_TYPE_CHANCE } from '../knowledge/priors';
 import { REPAIR_RESULT } from '../knowledge/tables/trials';
 import type { Timeline } from '../evidence/timeline';
@@ -13,8 +14,10 @@ export interface ChannelModel {
   readonly channel: Channel;
   readonly type: SensorType;
   readonly hypotheses: readonly Hypothesis[];
-  /** likelihood[shared][hypothesis] of all the channel's own evidence. */
+  /** likelihood[shared][hypothesis] of all the channel's own evidence, against the best of each piece of it. */
   readonly likelihood: readonly Float64Array[];
+  /** Natural logarithm of what the likelihoods were divided by. */
+  readonly logScale: number;
 }
 
 /** A fault-free term of a piece of evidence that names no channel. */
@@ -55,7 +58,14 @@ export interface CarModel {
   readonly shared: readonly Hypothesis[];
   readonly carEvidence: readonly CarEvidence[];
   readonly repairEvidence: readonly RepairEvidence[];
+  /** At most so many channels have a real fault at once. */
+  readonly mostFaulty: number;
+  /** Whether ways of small weight were left out because the job is too large for the exact way. */
+  readonly isApproximate: boolean;
 }
+
+/** More than two channels at once have a fault only where more have been seen. */
+const USUALLY_AT_MOST = 2;
 
 type TypeOf = (channel: Channel) => SensorType;
 
@@ -108,18 +118,24 @@ function channelModel(
 ): ChannelModel {
   const own = groups.filter((group) => group.channel === channel);
   const likelihood = shared.map(() => new Float64Array(hypotheses.length).fill(1));
+  let logScale = 0;
   for (const group of own) {
     const seen = viewOf(group, type);
     const [first, kinds] = kindsOf(hypotheses, seen, group.epoch);
     const alone = first.map((causes) => seen.likelihood(causes));
-    shared.forEach((beside, s) => {
+    const values = shared.map((beside) => {
       const also = seen.concerned(beside.faults[group.epoch] ?? []);
-      const values = also.length === 0 ? alone : first.map((causes) => seen.likelihood([...causes, ...also]));
-      const row = likelihood[s] as Float64Array;
-      for (let h = 0; h < row.length; h += 1) row[h] = (row[h] as number) * (values[kinds[h] as number] as number);
+      return also.length === 0 ? alone : first.map((causes) => seen.likelihood([...causes, ...also]));
+    });
+    const best = values.reduce((most, row) => row.reduce((max, value) => Math.max(max, value), most), 0);
+    logScale += Math.log(best);
+    values.forEach((row, s) => {
+      const into = likelihood[s] as Float64Array;
+      for (let h = 0; h < into.length; h += 1)
+        into[h] = ((into[h] as number) * (row[kinds[h] as number] as number)) / best;
     });
   }
-  return { channel, type, hypotheses, likelihood };
+  return { channel, type, hypotheses, likelihood, logScale };
 }
 
 /** One source's part in a term: the chance that it leaves the outcome unspoilt or unshown. */
@@ -223,30 +239,37 @@ export function repairWordFits(said: RepairEvidence['said'], left: boolean, remo
  * @returns the variants with their prior weights.
  */
 export function buildModels(file: CaseFile, timeline: Timeline, evidence: Evidence): CarModel[] {
-  const history = file.observations.filter(
-    (observation): observation is ObservationOf<'history'> => observation.kind === 'history' && !observation.withdrawn,
-  );
-  const about = { channels: file.vehicle.channels, history, boundaries: timeline.boundaries };
+  const counted = timeline.stages.flatMap((stage) => stage.observations);
+  const about: Background = {
+    channels: file.vehicle.channels,
+    history: counted.filter((observation) => observation.kind === 'history'),
+    boundaries: timeline.boundaries,
+    proven: provenBySight(counted, file.vehicle.channels),
+  };
   const shared = sharedHypotheses(about);
-  const known = new Map<string, readonly Hypothesis[]>();
-  const waysOf = (channel: Channel, type: SensorType): readonly Hypothesis[] => {
+  const known = new Map<string, Ways>();
+  const waysOf = (channel: Channel, type: SensorType): Ways => {
     const key = backgroundKey(channel, type, about);
     const ways = known.get(key) ?? channelHypotheses(channel, type, about);
     known.set(key, ways);
     return ways;
   };
+  const seenAt = new Set(about.proven.map((seen) => seen.channel).filter((channel) => channel !== null));
+  const mostFaulty = Math.max(USUALLY_AT_MOST, seenAt.size);
+  const ofCar = evidence.groups.filter((group) => group.channel === null);
   return variantsOf(file).map(({ typeOf, weight }) => {
-    const channels = file.vehicle.channels.map((channel) => {
-      const type = typeOf(channel);
-      return channelModel(channel, type, waysOf(channel, type), evidence.groups, shared);
-    });
-    const ofCar = evidence.groups.filter((group) => group.channel === null);
+    const all = file.vehicle.channels.map((channel) => waysOf(channel, typeOf(channel)));
+    const channels = file.vehicle.channels.map((channel, c) =>
+      channelModel(channel, typeOf(channel), all[c]?.ways ?? [], evidence.groups, shared.ways),
+    );
     return {
       weight,
       channels,
-      shared,
-      carEvidence: ofCar.flatMap((group) => carEvidenceOf(group, channels, shared)),
-      repairEvidence: repairEvidenceOf(timeline, channels, shared),
+      shared: shared.ways,
+      carEvidence: ofCar.flatMap((group) => carEvidenceOf(group, channels, shared.ways)),
+      repairEvidence: repairEvidenceOf(timeline, channels, shared.ways),
+      mostFaulty,
+      isApproximate: timeline.isTrimmed || shared.isApproximate || all.some((ways) => ways.isApproximate),
     };
   });
 }

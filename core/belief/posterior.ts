@@ -1,8 +1,8 @@
 import type { CaseFile } from '../casefile/contract';
-import type { Channel, SensorType } from '../casefile/words';
+import { SEGMENTS, type Channel, type SensorType } from '../casefile/words';
 import { faultRow, type Cause, type FaultId } from '../knowledge/faults';
 import { gatherEvidence, type Evidence } from '../evidence/groups';
-import type { Hypothesis } from './hypotheses';
+import type { Hypothesis } from './waysThroughTime';
 import { jointOf, type Joint, type JointState } from './joint';
 import { buildModels, type CarModel } from './model';
 import { timelineOf, type Timeline } from '../evidence/timeline';
@@ -29,12 +29,24 @@ export interface Posterior {
   readonly none: number;
 }
 
+/** Natural logarithm of a variant's prior weight times the likelihood of all evidence in it. */
+function logMassOf(model: CarModel, joint: Joint | undefined): number {
+  const scale = model.channels.reduce((sum, channel) => sum + channel.logScale, 0);
+  return Math.log(Math.max(Number.MIN_VALUE, model.weight * (joint?.total ?? 0))) + scale;
+}
+
+/** Natural logarithm of a sum, from the logarithms of its parts. */
+function logSum(parts: readonly number[]): number {
+  const most = Math.max(...parts);
+  return most + Math.log(parts.reduce((sum, part) => sum + Math.exp(part - most), 0));
+}
+
 /**
- * How well the model as a whole explains the evidence; only the ratio of two cases of one car means something.
- * @param posterior the belief. @returns mass, 0 or more.
+ * How well the model as a whole explains the evidence; only the difference of two cases of one car means something.
+ * @param posterior the belief. @returns natural logarithm of the mass.
  */
-export function evidenceMass(posterior: Posterior): number {
-  return posterior.models.reduce((sum, model, v) => sum + model.weight * (posterior.joints[v]?.total ?? 0), 0);
+export function logEvidence(posterior: Posterior): number {
+  return logSum(posterior.models.map((model, v) => logMassOf(model, posterior.joints[v])));
 }
 
 /** The faults of the last epoch. */
@@ -112,9 +124,9 @@ export function posteriorOf(file: CaseFile): Posterior {
   const evidence = gatherEvidence(timeline);
   const models = buildModels(file, timeline, evidence);
   const joints = models.map(jointOf);
-  const raw = models.map((model, v) => model.weight * (joints[v]?.total ?? 0));
-  const sum = raw.reduce((total, value) => total + value, 0);
-  const variantChance = raw.map((value) => (sum > 0 ? value / sum : 1 / raw.length));
+  const logs = models.map((model, v) => logMassOf(model, joints[v]));
+  const sum = logSum(logs);
+  const variantChance = logs.map((log) => Math.exp(log - sum));
   const marginals = models.map((model, v) => marginalsOf(model, joints[v] as Joint));
   return {
     timeline,
@@ -126,6 +138,12 @@ export function posteriorOf(file: CaseFile): Posterior {
     sharedChance: marginals.map((marginals) => marginals.shared),
     none: marginals.reduce((total, marginals, v) => total + (variantChance[v] ?? 0) * marginals.none, 0),
   };
+}
+
+/** Where a shared cause counts: at every channel where it lies on their paths, else at none of them. */
+function placesOf(fault: Cause, model: CarModel): readonly (Channel | null)[] {
+  const isOnPath = (SEGMENTS as readonly string[]).includes(faultRow(fault).segment);
+  return isOnPath ? model.channels.map((channel) => channel.channel) : [null];
 }
 
 /** A fault of a place and how likely it is there now. */
@@ -156,7 +174,11 @@ export function faultChances(posterior: Posterior): Ranked[] {
         add(channel.channel, nowOf(way), weight * (posterior.wayChance[v]?.[c]?.[h] ?? 0)),
       ),
     );
-    model.shared.forEach((way, s) => add(null, nowOf(way), weight * (posterior.sharedChance[v]?.[s] ?? 0)));
+    model.shared.forEach((way, s) => {
+      const probability = weight * (posterior.sharedChance[v]?.[s] ?? 0);
+      for (const fault of nowOf(way))
+        for (const channel of placesOf(fault, model)) add(channel, [fault], probability);
+    });
   });
   return [...chances.values()].map((chance) => ({
     ...chance,

@@ -1,6 +1,8 @@
 import { SEGMENTS, type Channel, type Segment } from '../casefile/words';
 import { faultRow } from '../knowledge/faults';
+import type { CarModel } from './model';
 import { nowOf, type Posterior } from './posterior';
+import type { Hypothesis } from './waysThroughTime';
 import { directProof } from './weights';
 
 export type SegmentState = 'at-fault' | 'suspect' | 'proved-good' | 'open-question';
@@ -26,6 +28,18 @@ function stateOf(posterior: Posterior, channel: Channel, segment: Segment, proba
   return proved ? 'proved-good' : 'open-question';
 }
 
+const isInside = (way: Hypothesis, segment: Segment): boolean =>
+  nowOf(way).some((fault) => faultRow(fault).segment === segment);
+
+/** Chance in one variant that a segment of a channel holds a fault, what all channels share included. */
+function chanceInside(posterior: Posterior, v: number, c: number, segment: Segment): number {
+  const model = posterior.models[v] as CarModel;
+  const sumOf = (ways: readonly Hypothesis[], chances: Float64Array | undefined): number =>
+    ways.reduce((total, way, h) => total + (isInside(way, segment) ? (chances?.[h] ?? 0) : 0), 0);
+  const own = sumOf(model.channels[c]?.hypotheses ?? [], posterior.wayChance[v]?.[c]);
+  return own + sumOf(model.shared, posterior.sharedChance[v]);
+}
+
 /**
  * The signal path of every channel: how likely each segment holds any fault now, and what that makes it.
  * @param posterior the belief. @returns seven entries a channel, in the order of the path.
@@ -35,18 +49,10 @@ export function segmentViews(posterior: Posterior): SegmentView[] {
   return (first?.channels ?? []).flatMap((_one, c) =>
     SEGMENTS.map((segment): SegmentView => {
       const channel = first?.channels[c]?.channel as Channel;
-      const probability = posterior.models.reduce((sum, model, v) => {
-        const ways = model.channels[c]?.hypotheses ?? [];
-        const inside = ways.reduce(
-          (total, way, h) =>
-            total +
-            (nowOf(way).some((fault) => faultRow(fault).segment === segment)
-              ? (posterior.wayChance[v]?.[c]?.[h] ?? 0)
-              : 0),
-          0,
-        );
-        return sum + (posterior.variantChance[v] ?? 0) * inside;
-      }, 0);
+      const probability = posterior.models.reduce(
+        (sum, _model, v) => sum + (posterior.variantChance[v] ?? 0) * chanceInside(posterior, v, c, segment),
+        0,
+      );
       const bounded = Math.min(1, Math.max(0, probability));
       return { channel, segment, probability: bounded, state: stateOf(posterior, channel, segment, bounded) };
     }),

@@ -2,7 +2,7 @@ import type { Channel, Segment } from '../casefile/words';
 import { SEGMENTS } from '../casefile/words';
 import { faultRow, type Cause } from '../knowledge/faults';
 import { viewOf, type Group } from '../evidence/groups';
-import type { Hypothesis } from './hypotheses';
+import type { Hypothesis } from './waysThroughTime';
 import type { CarModel, ChannelModel } from './model';
 import type { Posterior } from './posterior';
 
@@ -106,7 +106,7 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
   if (!model) return 0;
   const lastStage = posterior.timeline.stages.length - 1;
   const direct = posterior.evidence.groups.filter(
-    (group) => group.channel === channel && group.stage === lastStage && !INDIRECT.test(group.key.split('|')[2] ?? ''),
+    (group) => group.channel === channel && group.stage === lastStage && !INDIRECT.test(group.topic),
   );
   const singles = model.hypotheses.filter(
     (way) => way.faults.every((faults) => faults.length === 1) && isIn(way, 0, segment),

@@ -113,6 +113,7 @@ export const OBSERVATION = {
         rhythm: word(words.RHYTHMS),
         strength: share,
         confidence: share,
+        jumpsAt: word(words.JUMPS_AT),
         temperature: celsius,
         shownAs: { is: 'text', max: 200 },
       },
@@ -135,6 +136,7 @@ export const OBSERVATION = {
         {
           unsteady: flag,
           while: word(words.METER_WHILE),
+          jumpsAt: word(words.JUMPS_AT),
           temperature: celsius,
           range: positive,
           resolution: positive,

@@ -95,22 +95,22 @@ export const LIVE_FINDINGS = [
 export const RHYTHMS = ['once-per-turn'] as const;
 export const DRIVE_RESULTS = ['lamps-stayed-out', 'lamps-came-back', 'lamps-went-out'] as const;
 
-/** What an eye can find on each part; `sound` is understood for every part. */
+/** What an eye can find on each part; `sound` is understood for every part, and so is `hidden`: it can't be seen from here as things stand. */
 export const LOOK_FINDINGS = {
-  ring: ['sound', 'cracked', 'teeth-missing', 'swollen', 'scored', 'debris', 'reversed', 'wrong-part'],
-  gap: ['sound', 'lifted-by-rust', 'not-seated', 'bent', 'corroded', 'dirty'],
-  bearing: ['sound', 'play'],
-  sensor: ['sound', 'scored', 'cracked', 'dirty', 'wet', 'wrong-part'],
-  lead: ['sound', 'chafed', 'nicked', 'severed', 'unclipped', 'stretched', 'brittle', 'wet'],
-  plug: ['sound', 'corroded', 'loose', 'unplugged', 'wet', 'bent'],
-  loom: ['sound', 'chafed', 'nicked', 'severed', 'unclipped', 'corroded', 'brittle', 'wet'],
-  module: ['sound', 'corroded', 'loose', 'wet'],
-  battery: ['sound', 'corroded', 'loose'],
-  fuse: ['sound', 'blown', 'corroded', 'loose'],
-  'ground-point': ['sound', 'corroded', 'loose'],
-  fluid: ['sound', 'level-low'],
-  tyres: ['sound', 'mixed-sizes'],
-  'brake-switch': ['sound', 'loose', 'broken'],
+  ring: ['sound', 'cracked', 'teeth-missing', 'swollen', 'scored', 'debris', 'reversed', 'wrong-part', 'hidden'],
+  gap: ['sound', 'lifted-by-rust', 'not-seated', 'bent', 'corroded', 'dirty', 'hidden'],
+  bearing: ['sound', 'play', 'hidden'],
+  sensor: ['sound', 'scored', 'cracked', 'dirty', 'wet', 'wrong-part', 'hidden'],
+  lead: ['sound', 'chafed', 'nicked', 'severed', 'unclipped', 'stretched', 'brittle', 'wet', 'hidden'],
+  plug: ['sound', 'corroded', 'loose', 'unplugged', 'wet', 'bent', 'hidden'],
+  loom: ['sound', 'chafed', 'nicked', 'severed', 'unclipped', 'corroded', 'brittle', 'wet', 'hidden'],
+  module: ['sound', 'corroded', 'loose', 'wet', 'hidden'],
+  battery: ['sound', 'corroded', 'loose', 'hidden'],
+  fuse: ['sound', 'blown', 'corroded', 'loose', 'hidden'],
+  'ground-point': ['sound', 'corroded', 'loose', 'hidden'],
+  fluid: ['sound', 'level-low', 'hidden'],
+  tyres: ['sound', 'mixed-sizes', 'hidden'],
+  'brake-switch': ['sound', 'loose', 'broken', 'hidden'],
 } as const;
 
 /** What a meter can be put across, and which quantities make sense there. */
@@ -129,6 +129,8 @@ export const METER_QUANTITIES = {
   battery: ['dc-voltage'],
 } as const;
 export const QUANTITIES = ['resistance', 'ac-voltage', 'dc-voltage', 'dc-current'] as const;
+/** Where moving a wire made a reading jump. */
+export const JUMPS_AT = ['sensor', 'lead', 'plug', 'loom'] as const;
 export const METER_WHILE = ['still', 'wiggle', 'hand-spin', 'cranking'] as const;
 export const METER_ENDS = ['both-unplugged', 'module-connected', 'sensor-connected'] as const;
 

@@ -16,6 +16,10 @@ export interface NameMap {
   readonly pattern: 'true-names' | 'sides-crossed' | 'ends-crossed' | 'turned-round' | 'own' | 'open';
   /** The wheel to be spun next, null when all names are settled. */
   readonly next: Channel | null;
+  /** Whether a wheel has answered under another name and not every wheel has been spun yet. */
+  readonly isOpen: boolean;
+  /** Wheels that answered when they were spun, under whatever name. */
+  readonly answered: readonly Channel[];
   /** Names shown for two different wheels: one of the spins was read wrongly, or a mend has joined them. */
   readonly doubled: readonly Channel[];
 }
@@ -43,13 +47,24 @@ function fits(spins: readonly Spin[], rule: (channel: Channel) => Channel, chann
   return spins.every(({ spun, shown }) => shown === null || (channels.includes(rule(spun)) && rule(spun) === shown));
 }
 
-/** Two agreeing spins settle a pattern when they are of both axles: names are seldom right on one and wrong on the other without a reason. */
-function settledPattern(spins: readonly Spin[], channels: readonly Channel[]): Pattern | null {
-  const entry = spins.filter((spin) => spin.shown !== null);
-  const axles = new Set(entry.map((spin) => CORNER_OF[spin.spun].end));
+/** Whether every wheel has been spun: only then is a code moved from the wheel that the reader names. */
+function isComplete(spins: readonly Spin[], channels: readonly Channel[]): boolean {
+  return channels.every((channel) => spins.some((spin) => spin.spun === channel));
+}
+
+/** Two wheels of both axles that answer under their own names settle that the names are right: nothing is moved then. */
+function areTrueNames(answered: readonly Spin[], channels: readonly Channel[]): boolean {
+  const axles = new Set(answered.map((spin) => CORNER_OF[spin.spun].end));
   const needed = new Set(channels.map((channel) => CORNER_OF[channel].end)).size;
-  const left = PATTERNS.filter(([, rule]) => fits(entry, rule, channels));
-  return axles.size === needed && entry.length >= 2 ? (left[0]?.[0] ?? null) : null;
+  return answered.length >= 2 && axles.size === needed && fits(answered, (channel) => channel, channels);
+}
+
+/** The way in which the names are mixed up as a whole, once every wheel has been spun; a wheel that stayed silent agrees with any. */
+function settledPattern(spins: readonly Spin[], channels: readonly Channel[]): Pattern | null {
+  const answered = spins.filter((spin) => spin.shown !== null);
+  if (areTrueNames(answered, channels)) return 'true-names';
+  if (!isComplete(spins, channels) || answered.length < 2) return null;
+  return PATTERNS.find(([, rule]) => fits(answered, rule, channels))?.[0] ?? null;
 }
 
 function meaningsFrom(spins: readonly Spin[], channels: readonly Channel[]): Map<Channel, Channel | null> {
@@ -63,10 +78,10 @@ function meaningsFrom(spins: readonly Spin[], channels: readonly Channel[]): Map
 }
 
 /**
- * Works out which corner each of the reader's names really is, from as few hand-spun wheels as will do.
+ * Works out which corner each of the reader's names really is. A mix-up is only believed once every wheel has been spun.
  * @param spins in the order made; a wheel spun again outranks its earlier spin. @param channels the car's channels.
  * @returns the meaning of each name, the pattern of the mix-up, and the wheel to spin next.
- * @example cornerNames([{ spun: 'front-left', shown: 'front-right' }, { spun: 'rear-left', shown: 'rear-right' }], ['front-left', 'front-right', 'rear-left', 'rear-right']).pattern // => "sides-crossed"
+ * @example cornerNames([{ spun: 'front-left', shown: 'front-right' }], ['front-left', 'front-right']).next // => "front-right"
  */
 export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]): NameMap {
   const latest = [...new Map(spins.map((spin) => [spin.spun, spin])).values()];
@@ -80,7 +95,9 @@ export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]
         latest.filter((spin) => spin.shown === null || !doubled.includes(spin.shown)),
         channels,
       );
-  const isSettled = [...meaning.values()].every((channel) => channel !== null);
+  const isKnown = [...meaning.values()].every((channel) => channel !== null);
+  const isCrossed = latest.some((spin) => spin.shown !== null && spin.shown !== spin.spun);
+  const isSettled = pattern !== null || (isKnown && isComplete(latest, channels) && doubled.length === 0);
   const spunAlready = new Set(
     latest.filter((spin) => spin.shown !== null && !doubled.includes(spin.shown)).map((spin) => spin.spun),
   );
@@ -88,13 +105,17 @@ export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]
     meaning,
     pattern: pattern ?? (isSettled ? 'own' : 'open'),
     next: isSettled ? null : nextWheel(latest, spunAlready, channels),
+    isOpen: isCrossed && !isSettled,
+    answered: latest.filter((spin) => spin.shown !== null).map((spin) => spin.spun),
     doubled,
   };
 }
 
 /** The wheel that tells most: one on another axle and side than those known already, a doubled one again. */
 function nextWheel(spins: readonly Spin[], known: ReadonlySet<Channel>, channels: readonly Channel[]): Channel | null {
+  const silentBefore = (channel: Channel): boolean => spins.some((spin) => spin.spun === channel && spin.shown === null);
   const open = channels.filter((channel) => !known.has(channel));
+  if (open.length > 0 && open.every(silentBefore)) return null;
   const ends = new Set([...known].map((channel) => CORNER_OF[channel].end));
   const silent = new Set(spins.filter((spin) => spin.shown === null).map((spin) => spin.spun));
   const ranked = [...open].sort(

@@ -3,7 +3,8 @@ import { CHANNELS, type Channel, type Failure } from '../casefile/words';
 import { channelOn } from '../vehicle/channels';
 import { cornerFromWords } from '../vehicle/sides';
 import { decode, type DecodedCode } from './decode';
-import { failureFromWords } from './wording';
+import { STANDARD_MEANINGS, type NamedCause } from './standardMeanings';
+import { causeFromWords, failureFromWords } from './wording';
 
 export interface MeaningOfCode {
   readonly decoded: DecodedCode;
@@ -11,6 +12,10 @@ export interface MeaningOfCode {
   readonly failure: Failure | null;
   /** Whose word decided the channel. */
   readonly by: 'entered' | 'owner' | 'reader' | 'standard' | 'none';
+  /** Whether the failure is only a word of the reader's text, not a failure type byte or somebody's own statement. */
+  readonly failureIsWording: boolean;
+  /** What a code that names no wheel names as its cause. */
+  readonly cause: NamedCause | null;
 }
 
 function namedBy(
@@ -23,6 +28,17 @@ function namedBy(
   if (decoded.source === 'owner' && decoded.channel) return { channel: decoded.channel, by: 'owner' };
   if (fromReader) return { channel: fromReader, by: 'reader' };
   return decoded.channel ? { channel: decoded.channel, by: 'standard' } : { channel: null, by: 'none' };
+}
+
+/** Voltage bytes on a code that names no wheel tell of the module's own supply. */
+const VOLTAGE_BYTES: readonly string[] = ['16', '17', '1C'];
+
+function causeOf(code: ObservationOf<'code'>, decoded: DecodedCode, failure: Failure | null): NamedCause | null {
+  const standard = decoded.source === 'owner' ? undefined : STANDARD_MEANINGS.get(decoded.code);
+  if (standard?.cause) return standard.cause;
+  const told = causeFromWords(code.meaning ?? (decoded.source === 'owner' ? decoded.meaning : ''));
+  if (told) return told;
+  return failure === 'supply' || VOLTAGE_BYTES.includes(decoded.failureType?.byte ?? '') ? 'supply' : null;
 }
 
 const NO_NAMES: ReadonlyMap<Channel, Channel | null> = new Map();
@@ -42,11 +58,16 @@ export function meaningFor(
   const { channel, by } = namedBy(code, decoded, vehicle);
   const onCar = channel && channelOn(channel, vehicle.channels.length > 0 ? vehicle.channels : CHANNELS);
   const isReaders = by === 'reader' || by === 'standard';
+  const stated = code.failure ?? decoded.failure;
+  const failure = stated ?? (code.meaning ? failureFromWords(code.meaning) : null);
+  const settled = onCar && isReaders ? (names.get(onCar) ?? onCar) : onCar;
   return {
     decoded,
-    channel: onCar && isReaders ? (names.get(onCar) ?? onCar) : onCar,
-    failure: code.failure ?? decoded.failure ?? (code.meaning ? failureFromWords(code.meaning) : null),
+    channel: settled,
+    failure,
     by,
+    failureIsWording: failure !== null && code.failure === undefined && decoded.failureType === null,
+    cause: settled ? null : causeOf(code, decoded, failure),
   };
 }
 

@@ -6,7 +6,7 @@ import { readerNames, spinsIn } from './readerNames';
 
 /** Why the reader's corner names are in doubt, and the wheel whose spin would settle it. */
 export interface NamesInDoubt {
-  readonly because: 'words-against-number' | 'code-against-speeds';
+  readonly because: 'answered-as-another' | 'words-against-number' | 'code-against-speeds';
   readonly spin: Channel;
 }
 
@@ -28,7 +28,9 @@ function driven(file: CaseFile, channel: Channel): ObservationOf<'live'>['findin
  * @param file the case. @returns why, and the wheel to spin by hand; null where nothing speaks for it, or the spins so far have settled it.
  */
 export function namesInDoubt(file: CaseFile): NamesInDoubt | null {
-  const names = readerNames(file).meaning;
+  const told = readerNames(file);
+  if (told.isOpen) return told.next ? { because: 'answered-as-another', spin: told.next } : null;
+  const names = told.meaning;
   const spun = spinsIn(file).map((spin) => spin.spun);
   const silent = counted(file).flatMap((observation) =>
     observation.kind === 'live' && observation.while === 'hand-spin' && observation.channel

@@ -11,23 +11,22 @@ function asChannel(words: string, file: CaseFile): Channel | null {
   return named && channelOn(named, file.vehicle.channels);
 }
 
+/** Findings of a spin that show that the wheel's own number moved, however well. */
+const SILENT: readonly string[] = ['zero', 'stuck-high'];
+
 function spinOf(observation: Observation, file: CaseFile): Spin[] {
   if (observation.withdrawn || observation.kind !== 'live' || observation.while !== 'hand-spin' || !observation.channel)
     return [];
   const spun = channelOn(observation.channel, file.vehicle.channels);
   if (!spun) return [];
-  if (observation.finding === 'answers-as-other-channel') {
-    const shown = observation.shownAs ? asChannel(observation.shownAs, file) : null;
-    return shown ? [{ spun, shown }] : [];
-  }
-  return observation.finding === 'follows' && observation.shownAs !== undefined
-    ? [{ spun, shown: asChannel(observation.shownAs, file) ?? spun }]
-    : [];
+  const shown = observation.shownAs ? asChannel(observation.shownAs, file) : null;
+  if (observation.finding === 'answers-as-other-channel') return shown ? [{ spun, shown }] : [];
+  return [{ spun, shown: SILENT.includes(observation.finding) ? null : (shown ?? spun) }];
 }
 
 /**
- * The wheels spun by hand in a case whose shown name was noted.
- * @param file the case. @returns spins in order; a `follows` without a noted name is no spin of the corner check.
+ * The wheels spun by hand in a case, and the name that answered.
+ * @param file the case. @returns spins in order; a wheel that stayed silent has none.
  */
 export function spinsIn(file: CaseFile): Spin[] {
   return file.observations.flatMap((observation) => spinOf(observation, file));
@@ -35,8 +34,10 @@ export function spinsIn(file: CaseFile): Spin[] {
 
 /**
  * What the reader's corner names mean in this case, from the wheels that were spun.
- * @param file the case. @returns the meaning of each name; all open without a spin.
+ * @param file the case. @returns the meaning of each name; nothing is moved before every wheel has been spun.
  */
 export function readerNames(file: CaseFile): NameMap {
-  return cornerNames(spinsIn(file), file.vehicle.channels);
+  const names = cornerNames(spinsIn(file), file.vehicle.channels);
+  if (!names.isOpen) return names;
+  return { ...names, meaning: new Map(file.vehicle.channels.map((channel) => [channel, null])) };
 }

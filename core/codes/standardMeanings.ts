@@ -8,7 +8,12 @@ export interface StandardMeaning {
   readonly names: 'tone-wheel' | 'sensor' | 'sensor-supply' | null;
   /** For codes beside the path. */
   readonly segment: RepairSegment | null;
+  /** What a code that names no wheel names as its cause. */
+  readonly cause: NamedCause | null;
 }
+
+/** Causes beside the wheels that a code may name by itself. */
+export type NamedCause = 'supply' | 'brake-switch' | 'brake-fluid' | 'lost-module';
 
 const WHEELS = [
   ['C0030', 'left front', 'front-left'],
@@ -27,22 +32,32 @@ function wheelRows(): [string, StandardMeaning][] {
   return WHEELS.flatMap(([first, wheel, channel]) =>
     NAMES.map(([names, words], step): [string, StandardMeaning] => {
       const code = 'C' + (parseInt(first.slice(1), 16) + step).toString(16).toUpperCase().padStart(4, '0');
-      return [code, { meaning: `${wheel} ${words}`, channel, names, segment: null }];
+      return [code, { meaning: `${wheel} ${words}`, channel, names, segment: null, cause: null }];
     }),
   );
 }
 
-const beside = (meaning: string, segment: RepairSegment | null): StandardMeaning => ({
+const beside = (meaning: string, segment: RepairSegment, cause: NamedCause): StandardMeaning => ({
   meaning,
   channel: null,
   names: null,
   segment,
+  cause,
 });
 
 /** Public chassis and network meanings of SAE J2012 / ISO 15031-6. Makers, and older cars, give the same numbers other meanings. */
 export const STANDARD_MEANINGS: ReadonlyMap<string, StandardMeaning> = new Map([
   ...wheelRows(),
-  ['C0040', beside('brake pedal switch', 'elsewhere')],
-  ['C0049', beside('brake fluid', 'elsewhere')],
-  ['U0121', beside('lost communication with the ABS module', 'supply')],
+  ['C0040', beside('brake pedal switch', 'elsewhere', 'brake-switch')],
+  ['C0049', beside('brake fluid', 'elsewhere', 'brake-fluid')],
+  ['P0504', beside('brake switch A and B do not agree', 'elsewhere', 'brake-switch')],
+  ['P0571', beside('brake switch A circuit', 'elsewhere', 'brake-switch')],
+  ['P0572', beside('brake switch A circuit low', 'elsewhere', 'brake-switch')],
+  ['P0573', beside('brake switch A circuit high', 'elsewhere', 'brake-switch')],
+  ['P0560', beside('system voltage', 'supply', 'supply')],
+  ['P0561', beside('system voltage unstable', 'supply', 'supply')],
+  ['P0562', beside('system voltage low', 'supply', 'supply')],
+  ['P0563', beside('system voltage high', 'supply', 'supply')],
+  ['U0121', beside('lost communication with the ABS module', 'supply', 'lost-module')],
+  ['U3003', beside('battery voltage', 'supply', 'supply')],
 ]);

@@ -1,4 +1,5 @@
 import type { Failure } from '../casefile/words';
+import type { NamedCause } from './standardMeanings';
 import { plainWords } from './plainWords';
 
 /** Words on a reader's screen that name a failure, without accents; the first row that matches counts. */
@@ -43,4 +44,30 @@ const WORDINGS: readonly (readonly [RegExp, Failure])[] = [
 export function failureFromWords(text: string): Failure | null {
   const words = plainWords(text.slice(0, 400));
   return WORDINGS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
+}
+
+/** Words on a reader's screen that name a cause beside the wheels, without accents; the first row that matches counts. */
+const CAUSE_WORDINGS: readonly (readonly [RegExp, NamedCause])[] = [
+  [/\b(brake fluid|fluid level|bremsflussigkeit\w*|liquide de frein|liquido de frenos|remvloeistof)\b/, 'brake-fluid'],
+  [
+    /\b((brake|stop)[- ]?(light|lamp|pedal)? ?switch|bremslichtschalter|contacteur de (frein|stop)|interruptor de freno|remlichtschakelaar)\b/,
+    'brake-switch',
+  ],
+  [/\b(lost|no) communication\b.*\b(abs|brake|brakes)\b/, 'lost-module'],
+  [
+    /\b((supply|system|battery|operating|module|control unit|terminal \d+) voltage|under-?voltage|over-?voltage|voltage (is )?too (low|high)|low voltage|power supply|supply (missing|lost|low)|versorgungsspannung|unterspannung|bordspannung|tension (d'alimentation|batterie)|tension de alimentacion|voedingsspanning)\b/,
+    'supply',
+  ],
+];
+
+/**
+ * The cause beside the wheels that a reader's wording names.
+ * @param text the words as shown, any case; the first 400 characters count.
+ * @returns the cause; null where the words name none.
+ * @example causeFromWords('Supply voltage too low') // => "supply"
+ * @example causeFromWords('wheel speed sensor') // => null
+ */
+export function causeFromWords(text: string): NamedCause | null {
+  const words = plainWords(text.slice(0, 400));
+  return CAUSE_WORDINGS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
 }

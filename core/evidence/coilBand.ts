@@ -1,9 +1,8 @@
-import type { Observation } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { copperAt } from '../quantities/copper';
 import type { Band } from '../quantities/verdict';
 import { otherSide } from '../vehicle/channels';
-import { ofKind, type Around } from './report';
+import { ofKind, type ReadingContext } from './report';
 
 /** The band that a coil's resistance is judged by, and whose it is. */
 export interface CoilBand extends Band {
@@ -25,12 +24,12 @@ type MeterPoint = 'sensor' | 'module-end';
 
 /** The last steady resistance of a channel's coil in the stage, corrected; null when there is none that could be a coil. */
 function coilReading(
-  stage: readonly Observation[],
+  context: ReadingContext,
   channel: Channel,
   point: MeterPoint,
   atCelsius: number,
 ): number | null {
-  const fits = ofKind(stage, 'meter').filter(
+  const fits = ofKind(context, 'meter').filter(
     (meter) => meter.channel === channel && meter.point === point && meter.quantity === 'resistance' && !meter.unsteady,
   );
   const value = fits.at(-1)?.value;
@@ -43,8 +42,8 @@ const READINGS_DIFFER_BY = 0.03;
 const WIRES_OHM = 10;
 
 /** At the module's end a coil reads as at its own plug plus a few ohm: what is more lies in between. */
-function bandBeyondPlug(channel: Channel, context: Around, plain: CoilBand): CoilBand {
-  const own = coilReading(context.stage, channel, 'sensor', plain.atCelsius);
+function bandBeyondPlug(channel: Channel, context: ReadingContext, plain: CoilBand): CoilBand {
+  const own = coilReading(context, channel, 'sensor', plain.atCelsius);
   if (own === null || own < plain.min || own > plain.max) return plain;
   const [min, max] = [own * (1 - READINGS_DIFFER_BY), own * (1 + READINGS_DIFFER_BY) + WIRES_OHM];
   return { ...plain, min, max, from: 'own-sensor' };
@@ -56,16 +55,16 @@ function bandBeyondPlug(channel: Channel, context: Around, plain: CoilBand): Coi
  * @param channel the channel measured. @param point where. @param context the stage it was measured in.
  * @returns the band in ohm with its temperature and whose it is.
  */
-export function coilBand(channel: Channel, point: MeterPoint, context: Around): CoilBand {
+export function coilBand(channel: Channel, point: MeterPoint, context: ReadingContext): CoilBand {
   const plain = plainBand(channel, point, context);
   return point === 'module-end' ? bandBeyondPlug(channel, context, plain) : plain;
 }
 
-function plainBand(channel: Channel, point: MeterPoint, context: Around): CoilBand {
+function plainBand(channel: Channel, point: MeterPoint, context: ReadingContext): CoilBand {
   const manual = context.vehicle.specs?.sensorResistance;
   const atCelsius = manual?.at ?? GENERIC_COIL_BAND.at;
   const other = otherSide(channel, context.vehicle.channels);
-  const otherSideOhm = other && coilReading(context.stage, other, point, atCelsius);
+  const otherSideOhm = other && coilReading(context, other, point, atCelsius);
   if (manual) return { min: manual.min, max: manual.max, atCelsius, from: 'manual', otherSideOhm };
   const { min, max } = GENERIC_COIL_BAND;
   if (otherSideOhm !== null && otherSideOhm >= min && otherSideOhm <= max)

@@ -11,7 +11,7 @@ import {
 } from '../quantities/uncertainty';
 import { judge, split, type Verdict } from '../quantities/verdict';
 import { coilBand, type CoilBand } from './coilBand';
-import type { Around } from './report';
+import type { ReadingContext } from './report';
 
 export interface CoilVerdict {
   readonly band: CoilBand;
@@ -31,14 +31,14 @@ const AS_GOOD_AS_OPEN = 20;
 const SIDES_AGREE = 0.1;
 const OUTVOTED = 0.6;
 
-function temperatureSpread(meter: ObservationOf<'meter'>, context: Around): number {
+function temperatureSpread(meter: ObservationOf<'meter'>, context: ReadingContext): number {
   if (meter.temperature !== undefined) return 0;
-  const before = context.stage[context.stage.findIndex((observation) => observation.id === meter.id) - 1];
+  const before = context.stage[(context.positions.get(meter.id) ?? 0) - 1];
   return before?.kind === 'drive' ? UNKNOWN_TEMPERATURE_KELVIN.driven : UNKNOWN_TEMPERATURE_KELVIN.rested;
 }
 
 /** The meter's own half-width of a reading, in its unit. */
-export function halfWidthOf(meter: ObservationOf<'meter'>, context: Around): number {
+export function halfWidthOf(meter: ObservationOf<'meter'>, context: ReadingContext): number {
   if (meter.value === 'overload') return 0;
   const accuracy = { ...GENERIC_METER, ...context.owner.meter };
   const plain = { percent: accuracy.percent ?? GENERIC_METER.percent, counts: accuracy.counts ?? GENERIC_METER.counts };
@@ -61,7 +61,7 @@ function fitsOf(ohm: number, halfWidth: number, band: CoilBand): Record<string, 
  * @param context the stage it was made in.
  * @returns the verdict, or null for an overload, which is no number to judge.
  */
-export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, context: Around): CoilVerdict | null {
+export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, context: ReadingContext): CoilVerdict | null {
   if (meter.value === 'overload') return null;
   const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', context);
   const correctedOhm = copperAt(meter.value, meter.temperature ?? 20, band.atCelsius);

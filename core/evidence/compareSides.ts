@@ -1,7 +1,9 @@
 import type { CaseFile, Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { showReading } from '../quantities/show';
-import { FINDING_NAMES, LIVE_NAMES, PART_NAMES, POINT_NAMES } from '../knowledge/names';
+import { checkRecord } from '../knowledge/checks/all';
+import { FINDING_NAMES, LIVE_NAMES } from '../knowledge/names';
+import { PARTS } from '../knowledge/parts';
 import { otherSide } from '../vehicle/channels';
 
 /** One thing that was looked at on both sides of an axle, or only on one. */
@@ -28,11 +30,12 @@ interface Said {
 const ALIKE_WITHIN = 0.12;
 
 function meterSaid(observation: ObservationOf<'meter'>): Said {
+  const check = `meter:${observation.point}:${observation.quantity}`;
   const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
   const how = observation.while === 'wiggle' ? ', flexed' : observation.while === 'hand-spin' ? ', spun' : '';
   return {
-    what: `${POINT_NAMES[observation.point] ?? observation.point}${how}`,
-    check: `meter:${observation.point}:${observation.quantity}`,
+    what: `${checkRecord(check)?.name ?? observation.point}${how}`,
+    check,
     text: observation.unsteady ? `${shown.number} ${shown.unit}, jumps` : `${shown.number} ${shown.unit}`.trim(),
     value: observation.value === 'overload' || observation.unsteady ? null : observation.value,
   };
@@ -44,7 +47,7 @@ function said(observation: Observation): Said | null {
       return meterSaid(observation);
     case 'look':
       return {
-        what: PART_NAMES[observation.part] ?? observation.part,
+        what: PARTS[observation.part].name,
         check: `look:${observation.part}`,
         text: FINDING_NAMES[observation.finding] ?? observation.finding,
         value: null,

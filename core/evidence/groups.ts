@@ -1,14 +1,15 @@
 import type { SensorType } from '../casefile/words';
+import { faultRow, type Cause } from '../knowledge/faults';
+import { chancesOf, chancesUnder, tableFor, type Chances, type Table } from '../knowledge/tables/table';
 import { readWheelCodes } from './readCodes';
 import { readObservation } from './readObservation';
 import { statedType, type Report } from './report';
-import { faultRow, type Cause } from '../knowledge/faults';
-import { chancesOf, chancesUnder, tableFor, type Table } from '../knowledge/tables/table';
 import type { Timeline } from './timeline';
 
 /** Reports of one check on one channel in one stage: repeats confirm what was seen, they do not multiply what it proves. */
 export interface Group {
-  readonly key: string;
+  /** What the check is about: observations of one topic are reports of one thing. */
+  readonly topic: string;
   readonly channel: Report['channel'];
   readonly epoch: number;
   readonly stage: number;
@@ -29,6 +30,33 @@ function isVoidFor(report: Report, timeline: Timeline): boolean {
   return type !== null && tableFor(report.check, type) === null;
 }
 
+type Growing = Omit<Group, 'epoch' | 'reports'> & { epoch: number; reports: Report[] };
+
+/** Adds the reports of one stage to its groups. */
+function gatherStage(
+  reports: readonly Report[],
+  stage: number,
+  timeline: Timeline,
+): { readonly groups: readonly Group[]; readonly ignored: Evidence['ignored'] } {
+  const groups = new Map<string, Growing>();
+  const ignored: { id: string; why: string }[] = [];
+  for (const report of reports) {
+    if (isVoidFor(report, timeline)) {
+      ignored.push(...report.ids.map((id) => ({ id, why: 'void: says nothing of this type of sensor' })));
+      continue;
+    }
+    const topic = report.check.passive?.topic ?? report.check.active?.topic ?? '';
+    const epoch = report.ids.reduce((first, id) => Math.min(first, timeline.epochOf.get(id) ?? 0), Infinity);
+    const key = `${report.channel ?? ''} ${topic}`;
+    const known = groups.get(key);
+    if (known) {
+      known.epoch = Math.min(epoch, known.epoch);
+      known.reports.push(report);
+    } else groups.set(key, { topic, channel: report.channel, stage, epoch, reports: [report] });
+  }
+  return { groups: [...groups.values()], ignored };
+}
+
 /**
  * Reads every counted observation and gathers the reports into groups.
  * @param timeline the job in time.
@@ -36,33 +64,18 @@ function isVoidFor(report: Report, timeline: Timeline): boolean {
  */
 export function gatherEvidence(timeline: Timeline): Evidence {
   const ignored = timeline.withdrawn.map((observation) => ({ id: observation.id, why: 'withdrawn' }));
-  const groups = new Map<string, Group>();
-  timeline.stages.forEach((stage, number) => {
+  const groups = timeline.stages.flatMap((stage, number) => {
     const reports = [...readWheelCodes(stage.context)];
     for (const observation of stage.observations) {
       const reading = readObservation(observation, stage.context);
       if ('ignored' in reading) ignored.push({ id: observation.id, why: reading.ignored });
       else reports.push(...reading.reports);
     }
-    for (const report of reports) {
-      if (isVoidFor(report, timeline)) {
-        ignored.push(...report.ids.map((id) => ({ id, why: 'void: says nothing of this type of sensor' })));
-        continue;
-      }
-      const topic = report.check.passive?.topic ?? report.check.active?.topic ?? '';
-      const key = `${number}|${report.channel ?? 'car'}|${topic}`;
-      const epoch = Math.min(...report.ids.map((id) => timeline.epochOf.get(id) ?? 0));
-      const known = groups.get(key);
-      groups.set(key, {
-        key,
-        channel: report.channel,
-        stage: number,
-        epoch: Math.min(epoch, known?.epoch ?? epoch),
-        reports: [...(known?.reports ?? []), report],
-      });
-    }
+    const gathered = gatherStage(reports, number, timeline);
+    ignored.push(...gathered.ignored);
+    return gathered.groups;
   });
-  return { groups: [...groups.values()], ignored };
+  return { groups, ignored };
 }
 
 /** A group of reports as a check on one type of sensor: which causes it can show, and how well they explain it. */
@@ -79,26 +92,18 @@ export interface GroupView {
 const MOST_KINDS = 512;
 
 const NO_CAUSES: readonly Cause[] = [];
-const views = new WeakMap<Group, Map<SensorType, GroupView>>();
+const BLIND: GroupView = { concerned: () => NO_CAUSES, likelihood: () => MADE_FOR_ANOTHER_TYPE, kindOf: () => 0 };
 
 /**
- * Looks at a group of reports under a sensor type; what was worked out once is kept for as long as the group lives.
+ * Looks at a group of reports under a sensor type; likelihoods are worked out once a kind of causes, for as long as the view lives.
  * @param group the reports. @param type the sensor type. @returns the view.
  */
 export function viewOf(group: Group, type: SensorType): GroupView {
-  const known = views.get(group) ?? new Map<SensorType, GroupView>();
-  views.set(group, known);
-  const view = known.get(type) ?? makeView(group, type);
-  known.set(type, view);
-  return view;
-}
-
-function makeView(group: Group, type: SensorType): GroupView {
   const first = group.reports[0];
   const table = first ? tableFor(first.check, type) : null;
-  if (!table) return { concerned: () => NO_CAUSES, likelihood: () => MADE_FOR_ANOTHER_TYPE, kindOf: () => 0 };
+  if (!table) return BLIND;
   const chances = chancesOf(table);
-  const fits = group.reports.map((report) => reportFits(report, table.outcomes, table.mistaken));
+  const seen = distinctReports(group, table);
   const values = new Map<number, number>();
   const kindOf = (causes: readonly Cause[]): number => {
     let kind = 0;
@@ -116,7 +121,7 @@ function makeView(group: Group, type: SensorType): GroupView {
       const kind = kindOf(causes);
       const known = values.get(kind);
       if (known !== undefined) return known;
-      const value = likelihoodUnder(group, table, fits, chancesUnder(chances, causes), causes);
+      const value = Math.max(Number.MIN_VALUE, likelihoodUnder(table, seen, chances, causes));
       values.set(kind, value);
       return value;
     },
@@ -128,28 +133,77 @@ function isVolatile(cause: Cause): boolean {
   return faultRow(cause).nature === 'intermittent';
 }
 
-/** How well one report fits each outcome, the observer's chance of being mistaken included. */
+/** More repeats than this of one and the same thing tell nothing new. */
+const MOST_REPEATS = 12;
+
+/** Reports that say the same, once, with how often they were made. */
+interface Distinct {
+  readonly report: Report;
+  /** How well each outcome explains the report, the observer's chance of being mistaken included. */
+  readonly row: readonly number[];
+  readonly count: number;
+}
+
 function reportFits(report: Report, outcomes: readonly string[], mistaken: number): number[] {
   const m = Math.max(mistaken, report.mistaken ?? 0);
   const blind = (m * Object.values(report.fits).reduce((sum, fit) => sum + fit, 0)) / outcomes.length;
   return outcomes.map((outcome) => (1 - m) * (report.fits[outcome] ?? 0) + blind);
 }
 
+function distinctReports(group: Group, table: Table): readonly Distinct[] {
+  const found = new Map<string, Distinct>();
+  for (const report of group.reports) {
+    const key = JSON.stringify([report.fits, report.mistaken, report.power]);
+    const known = found.get(key);
+    if (known) found.set(key, { ...known, count: Math.min(MOST_REPEATS, known.count + 1) });
+    else found.set(key, { report, row: reportFits(report, table.outcomes, table.mistaken), count: 1 });
+  }
+  return [...found.values()];
+}
+
+function alone(row: readonly number[], chances: readonly number[]): number {
+  return row.reduce((sum, fit, index) => sum + fit * (chances[index] ?? 0), 0);
+}
+
 /**
  * The check's outcome is one hidden thing that every report is a noisy view of; where the fault comes and goes, each report is a draw of its own.
+ * Findings of a look add up instead: each is seen or not by itself.
  */
 function likelihoodUnder(
-  group: Group,
   table: Table,
-  fits: readonly (readonly number[])[],
-  chances: readonly number[],
+  seen: readonly Distinct[],
+  chances: Chances,
   causes: readonly Cause[],
 ): number {
-  const alone = (row: readonly number[]): number =>
-    row.reduce((sum, fit, index) => sum + fit * (chances[index] ?? 0), 0);
+  if (table.findingsAddUp) return sightsUnder(table, seen, chances, causes);
+  const under = chancesUnder(chances, causes);
   if (table.topic === 'code-failure')
-    return fits.reduce((product, row, index) => product * alone(row) ** (group.reports[index]?.power ?? 1), 1);
-  if (causes.some(isVolatile)) return fits.reduce((product, row) => product * alone(row), 1);
-  const together = table.outcomes.map((_one, index) => fits.reduce((product, row) => product * (row[index] ?? 0), 1));
-  return alone(together);
+    return seen.reduce((product, { row, report }) => product * alone(row, under) ** (report.power ?? 1), 1);
+  if (causes.some(isVolatile))
+    return seen.reduce((product, { row, count }) => product * alone(row, under) ** count, 1);
+  const together = table.outcomes.map((_outcome, index) =>
+    seen.reduce((product, { row, count }) => product * (row[index] ?? 0) ** count, 1),
+  );
+  return alone(together, under);
+}
+
+/** Each finding is there if any cause shows it; `sound` needs all causes to hide. The same sight made again proves next to nothing. */
+function sightsUnder(
+  table: Table,
+  seen: readonly Distinct[],
+  chances: Chances,
+  causes: readonly Cause[],
+): number {
+  const rows = causes.flatMap((cause) => chances.byFault.get(cause) ?? []);
+  const shown = rows.length > 0 ? causes.map((cause) => chances.byFault.get(cause) ?? chances.otherwise) : [chances.otherwise];
+  return seen.reduce((product, { report }) => {
+    const finding = Object.keys(report.fits)[0] ?? 'sound';
+    const index = table.outcomes.indexOf(finding);
+    const chance =
+      index === 0
+        ? shown.reduce((all, row) => all * (row[0] ?? 0), 1)
+        : 1 - shown.reduce((all, row) => all * (1 - (row[index] ?? 0)), 1);
+    const again = report.mistaken ?? 0;
+    return product * ((1 - again) * chance + again);
+  }, 1);
 }

@@ -1,5 +1,5 @@
 import type { Channel, LookPart } from '../casefile/words';
-import { ofKind, type Around } from './report';
+import { SEEN_KEY, type ReadingContext } from './report';
 
 /**
  * What an earlier stage's last look at a part found, where no repair has touched the part since.
@@ -9,11 +9,9 @@ import { ofKind, type Around } from './report';
 export function lookedBefore(
   part: LookPart,
   channel: Channel | null,
-  context: Pick<Around, 'before' | 'touched'>,
+  context: Pick<ReadingContext, 'seenEarlier'>,
 ): string | null {
-  if (context.touched.includes(part)) return null;
-  const looks = ofKind(context.before, 'look').filter(
-    (look) => look.part === part && (channel === null || look.channel === channel),
+  return (
+    context.seenEarlier.get(SEEN_KEY(part, channel)) ?? context.seenEarlier.get(SEEN_KEY(part, null)) ?? null
   );
-  return looks.at(-1)?.finding ?? null;
 }

@@ -3,7 +3,7 @@ import type { Channel } from '../casefile/words';
 import { showReading } from '../quantities/show';
 import { coilVerdict, halfWidthOf } from './coilVerdict';
 import { readMeter } from './readMeter';
-import { statedType, type Around } from './report';
+import { statedType, type ReadingContext } from './report';
 
 /** A reading's verdict in words, and what to draw of it. */
 export interface MeterWords {
@@ -48,7 +48,7 @@ const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], strin
   high: ['bad', 'Too high'],
 };
 
-function coilWords(meter: Meter, channel: Channel, context: Around): MeterWords | null {
+function coilWords(meter: Meter, channel: Channel, context: ReadingContext): MeterWords | null {
   const verdict = coilVerdict(meter, channel, context);
   if (!verdict) return null;
   const { band, correctedOhm, halfWidthOhm } = verdict;
@@ -94,7 +94,7 @@ function coilWords(meter: Meter, channel: Channel, context: Around): MeterWords 
   }
 }
 
-function otherWords(meter: Meter, channel: Channel | null, context: Around): MeterWords {
+function otherWords(meter: Meter, channel: Channel | null, context: ReadingContext): MeterWords {
   const reading = readMeter(meter, channel, context);
   if ('ignored' in reading)
     return {
@@ -121,7 +121,7 @@ function otherWords(meter: Meter, channel: Channel | null, context: Around): Met
  * @param meter the reading. @param channel its channel, null for the car. @param context the stage it was made in.
  * @returns tone, heading, detail and, for coils, the scale to draw (ohm at the band's temperature).
  */
-export function meterWords(meter: Meter, channel: Channel | null, context: Around): MeterWords {
+export function meterWords(meter: Meter, channel: Channel | null, context: ReadingContext): MeterWords {
   const isCoil = meter.quantity === 'resistance' && (meter.point === 'sensor' || meter.point === 'module-end');
   if (
     isCoil &&

@@ -1,33 +1,42 @@
-import type { Observation, ObservationOf } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
+import type { ObservationOf } from '../casefile/contract';
+import type { Channel, Failure } from '../casefile/words';
 import * as codes from '../knowledge/tables/codes';
 import { CLEAR, CLEAR_REFUSED } from '../knowledge/tables/erase';
 import { bothTypes } from '../knowledge/tables/table';
 import { alsoNamed, meaningFor } from '../codes/meaningFor';
+import type { NamedCause } from '../codes/standardMeanings';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
-import { ofKind, saw, type Around, type Reading, type Report } from './report';
+import {
+  isProved,
+  ofKind,
+  plainCode,
+  saw,
+  sawSoftly,
+  type Reading,
+  type ReadingContext,
+  type Report,
+} from './report';
 
 type Code = ObservationOf<'code'>;
 
-const BESIDE_TABLES: Readonly<Record<string, (typeof codes)['CODE_BRAKE_SWITCH']>> = {
-  C0040: codes.CODE_BRAKE_SWITCH,
-  C0049: codes.CODE_BRAKE_FLUID,
-};
+/** Of a stored code that names a cause: how well it fits to say that the cause has gone since. */
+const GONE_SINCE = 0.1;
 
-/** A network code that tells that another module has lost the brake module (SAE J2012). */
-const LOST_BRAKE_MODULE = 'U0121';
+/** What a code without a wheel says when it names its cause by itself. */
+function readNamedCause(code: Code, cause: NamedCause): Reading {
+  const isNow = code.status === 'current';
+  if (cause === 'lost-module') return saw(code, null, bothTypes(isNow ? codes.LOST_NOW : codes.LOST_ONCE), 'present');
+  const fits: Report['fits'] = isNow || code.status === 'unknown' ? { present: 1 } : { present: 1, absent: GONE_SINCE };
+  return sawSoftly(code, null, bothTypes(codes.CODE_OF_CAUSE[cause]), fits);
+}
 
 /** Strongest first. */
 const STATUSES = ['current', 'pending', 'stored'] as const;
 
 /** Whether nothing had been erased or driven between the repair and this code: then it proves nothing yet. */
-function isLeftover(code: Code, context: Around): boolean {
+function isLeftover(code: Code, context: ReadingContext): boolean {
   if (!context.afterRepair || code.status === 'current') return false;
-  const before = context.stage.slice(
-    0,
-    context.stage.findIndex((observation) => observation.id === code.id),
-  );
-  return !before.some((observation) => observation.kind === 'clear' || observation.kind === 'drive');
+  return !isProved(code, context);
 }
 
 /**
@@ -35,14 +44,11 @@ function isLeftover(code: Code, context: Around): boolean {
  * @param code the observation. @param context its stage.
  * @returns reports, an `ignored` reason, or null when it belongs to a channel and is read with that channel's other codes.
  */
-export function readLoneCode(code: Code, context: Around): Reading | null {
+export function readLoneCode(code: Code, context: ReadingContext): Reading | null {
   if (isLeftover(code, context))
     return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
-  const { decoded, channel, failure } = meaningFor(code, context.vehicle, context.names.meaning);
-  const beside = decoded.source === 'owner' ? undefined : BESIDE_TABLES[decoded.code];
-  if (beside) return saw(code, null, bothTypes(beside), beside.outcomes[1] ?? 'present');
-  if (decoded.source !== 'owner' && decoded.code === LOST_BRAKE_MODULE)
-    return saw(code, null, bothTypes(code.status === 'current' ? codes.LOST_NOW : codes.LOST_ONCE), 'present');
+  const { channel, failure, cause } = meaningFor(code, context.vehicle, context.names.meaning);
+  if (cause) return readNamedCause(code, cause);
   if (channel) return null;
   if (code.module !== undefined && code.module !== 'abs')
     return { ignored: 'belongs to another module and names no wheel; parked' };
@@ -59,15 +65,15 @@ export function readLoneCode(code: Code, context: Around): Reading | null {
 }
 
 /** How long ago the channel's youngest dated code was set, against the latest reading known. */
-function ageReports(channel: Channel, named: readonly Code[], context: Around): Report[] {
+function ageReports(channel: Channel, named: readonly Code[], context: ReadingContext): Report[] {
   const latest = Math.max(
     context.vehicle.odometer ?? 0,
-    ...ofKind(context.stage, 'code').map((code) => code.odometer ?? 0),
+    ...ofKind(context, 'code').map((code) => code.odometer ?? 0),
   );
   const dated = named.filter((observation) => observation.odometer !== undefined && observation.status !== 'current');
   if (dated.length === 0 || named.some((observation) => observation.status === 'current')) return [];
   const age = latest - Math.max(...dated.map((observation) => observation.odometer ?? 0));
-  const isTold = age >= OLD_AFTER_KM || ofKind(context.stage, 'code').length > dated.length;
+  const isTold = age >= OLD_AFTER_KM || ofKind(context, 'code').length > dated.length;
   const fits = { [age >= OLD_AFTER_KM ? 'old' : 'recent']: 1 };
   return isTold
     ? [{ ids: dated.map((observation) => observation.id), channel, check: bothTypes(codes.CODE_AGE), fits }]
@@ -76,48 +82,43 @@ function ageReports(channel: Channel, named: readonly Code[], context: Around): 
 
 /** Of a code that may name either of two wheels: how well it fits to say that it does not mean this one. */
 const MAY_NAME_ANOTHER = 0.1;
+/** While a reader's names are open, a code may mean any wheel that has not answered; one that has is hardly meant. */
+const MAY_MEAN_ANY = { named: 1, 'not-named': 0.5 } as const;
+const HAS_ANSWERED = { named: 0.15, 'not-named': 1 } as const;
 
-function reportsFor(channel: Channel, named: readonly Code[], context: Around, isSure: boolean): Report[] {
-  const ids = named.map((observation) => observation.id);
+/** What the codes of one wheel name as its failure, each way once, with the codes that say so. */
+function failureReports(channel: Channel, named: readonly Code[], context: ReadingContext): Report[] {
+  const byFailure = new Map<Failure, { ids: string[]; isWording: boolean }>();
+  for (const code of named) {
+    const { failure, failureIsWording } = meaningFor(code, context.vehicle, context.names.meaning);
+    if (!failure) continue;
+    const known = byFailure.get(failure);
+    if (known) byFailure.set(failure, { ids: [...known.ids, code.id], isWording: known.isWording && failureIsWording });
+    else byFailure.set(failure, { ids: [code.id], isWording: failureIsWording });
+  }
+  return [...byFailure].map(([failure, { ids, isWording }]) => ({
+    ids,
+    channel,
+    check: bothTypes(codes.CODE_FAILURE),
+    fits: isWording && failure === 'circuit' ? codes.CIRCUIT_BY_WORD : { [failure]: 1 },
+    power: 1 / byFailure.size,
+  }));
+}
+
+function reportsFor(channel: Channel, named: readonly Code[], context: ReadingContext, isSure: boolean): Report[] {
+  const ids = named.map((code) => code.id);
   if (ids.length === 0) return [];
-  const failures = [
-    ...new Set(
-      named
-        .map((observation) => meaningFor(observation, context.vehicle, context.names.meaning).failure)
-        .filter((failure) => failure !== null),
-    ),
-  ];
+  const failures = failureReports(channel, named, context);
   const status = STATUSES.find((word) => named.some((code) => code.status === word));
+  const namedFits: Report['fits'] = isSure ? { named: 1 } : { named: 1, 'not-named': MAY_NAME_ANOTHER };
+  const mixed = { [failures.length > 1 ? 'mixed' : 'alike']: 1 };
+  const ofStatus = named.filter((code) => code.status === status).map((code) => code.id);
   return [
     ...ageReports(channel, named, context),
-    {
-      ids,
-      channel,
-      check: bothTypes(codes.CODE_NAMED),
-      fits: isSure ? { named: 1 } : { named: 1, 'not-named': MAY_NAME_ANOTHER },
-    },
-    ...(failures.length > 0
-      ? [{ ids, channel, check: bothTypes(codes.CODE_MIXED), fits: { [failures.length > 1 ? 'mixed' : 'alike']: 1 } }]
-      : []),
-    ...failures.map((failure) => ({
-      ids: named
-        .filter((observation) => meaningFor(observation, context.vehicle, context.names.meaning).failure === failure)
-        .map((observation) => observation.id),
-      channel,
-      check: bothTypes(codes.CODE_FAILURE),
-      fits: { [failure]: 1 },
-      power: 1 / failures.length,
-    })),
-    ...(status
-      ? [
-          {
-            ids: named.filter((observation) => observation.status === status).map((observation) => observation.id),
-            channel,
-            check: bothTypes(codes.CODE_STATUS),
-            fits: { [status]: 1 },
-          },
-        ]
-      : []),
+    { ids, channel, check: bothTypes(codes.CODE_NAMED), fits: namedFits },
+    ...(failures.length > 0 ? [{ ids, channel, check: bothTypes(codes.CODE_MIXED), fits: mixed }] : []),
+    ...failures,
+    ...(status ? [{ ids: ofStatus, channel, check: bothTypes(codes.CODE_STATUS), fits: { [status]: 1 } }] : []),
   ];
 }
 
@@ -126,14 +127,14 @@ function reportsFor(channel: Channel, named: readonly Code[], context: Around, i
  * @param context the stage.
  * @returns reports per channel; none when no code names a wheel.
  */
-export function readWheelCodes(context: Around): Report[] {
+export function readWheelCodes(context: ReadingContext): Report[] {
   return [...readFlood(context), ...readNamed(context)];
 }
 
 /** Many codes at one odometer reading point at one event of the whole car. */
-function readFlood(context: Around): Report[] {
+function readFlood(context: ReadingContext): Report[] {
   const flood = floodOf(
-    ofKind(context.stage, 'code').filter((code) => !isLeftover(code, context)),
+    ofKind(context, 'code').filter((code) => !isLeftover(code, context)),
     (code) => meaningFor(code, context.vehicle, context.names.meaning).channel,
   );
   if (flood.length === 0) return [];
@@ -141,59 +142,73 @@ function readFlood(context: Around): Report[] {
   return [{ ids, channel: null, check: bothTypes(codes.CODE_FLOOD), fits: { flood: 1 } }];
 }
 
-function readNamed(context: Around): Report[] {
-  const counted = ofKind(context.stage, 'code').filter((code) => readLoneCode(code, context) === null);
+/** The codes of the stage by the wheel that they name, and the wheels that are named only perhaps. */
+function codesByWheel(
+  counted: readonly Code[],
+  context: ReadingContext,
+): { readonly byChannel: ReadonlyMap<Channel, readonly Code[]>; readonly unsure: ReadonlySet<Channel> } {
   const byChannel = new Map<Channel, Code[]>();
   const unsure = new Set<Channel>();
   for (const code of counted) {
     const { channel } = meaningFor(code, context.vehicle, context.names.meaning);
     const other = alsoNamed(code, context.vehicle, context.names.meaning);
-    if (channel && other) [channel, other].forEach((channel) => unsure.add(channel));
-    for (const entry of [channel, other]) if (entry) byChannel.set(entry, [...(byChannel.get(entry) ?? []), code]);
+    if (channel && other) unsure.add(channel).add(other);
+    for (const wheel of [channel, other]) {
+      if (!wheel) continue;
+      const known = byChannel.get(wheel);
+      if (known) known.push(code);
+      else byChannel.set(wheel, [code]);
+    }
   }
+  return { byChannel, unsure };
+}
+
+function readNamed(context: ReadingContext): Report[] {
+  const counted = ofKind(context, 'code').filter((code) => readLoneCode(code, context) === null);
+  const { byChannel, unsure } = codesByWheel(counted, context);
   if (byChannel.size === 0) return [];
-  const ids = counted.map((observation) => observation.id);
-  return context.vehicle.channels.flatMap((channel) => {
+  const ids = counted.map((code) => code.id);
+  const { isOpen, answered } = context.names;
+  return context.vehicle.channels.flatMap((channel): Report[] => {
+    const check = bothTypes(codes.CODE_NAMED);
+    if (isOpen) return [{ ids, channel, check, fits: answered.includes(channel) ? HAS_ANSWERED : MAY_MEAN_ANY }];
     const named = byChannel.get(channel);
     if (named) return reportsFor(channel, named, context, !unsure.has(channel));
-    return [{ ids, channel, check: bothTypes(codes.CODE_NAMED), fits: { 'not-named': 1 } }];
+    return [{ ids, channel, check, fits: { 'not-named': 1 } }];
   });
 }
 
-/** The channels that codes in this list name. */
-function channelsOf(texts: readonly string[], context: Around): Channel[] {
-  const plain = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
-  const recorded = ofKind(context.stage, 'code');
+/** The channels that codes in this list name, by what was recorded of them in any stage. */
+function channelsOf(texts: readonly string[], context: ReadingContext): Channel[] {
   const found = texts.map((text) => {
-    const same = recorded.find((observation) => plain(observation.code) === plain(text));
-    return meaningFor(
-      same ?? { id: '', kind: 'code', code: text, status: 'unknown' },
-      context.vehicle,
-      context.names.meaning,
-    ).channel;
+    const recorded = context.codesByText.get(plainCode(text));
+    const code = recorded ?? { id: '', kind: 'code', code: text, status: 'unknown' };
+    return meaningFor(code, context.vehicle, context.names.meaning).channel;
   });
   return [...new Set(found.filter((channel) => channel !== null))];
 }
 
-/** Without lists, what was read after the erase tells what returned and what stayed away. */
-function listsOf(clear: ObservationOf<'clear'>, context: Around): { returned: Channel[]; stayed: Channel[] } {
-  if (clear.returned || clear.stayed)
-    return { returned: channelsOf(clear.returned ?? [], context), stayed: channelsOf(clear.stayed ?? [], context) };
-  if (clear.channel)
-    return clear.result === 'stayed-clear'
-      ? { returned: [], stayed: [clear.channel] }
-      : { returned: [clear.channel], stayed: [] };
-  const at = context.stage.findIndex((observation) => observation.id === clear.id);
-  const [before, after] = [context.stage.slice(0, at), context.stage.slice(at + 1)];
-  const named = (part: readonly Observation[]): Channel[] =>
+/** Without lists, what was read before and after the erase tells what returned and what stayed away. */
+function listsOf(clear: ObservationOf<'clear'>, context: ReadingContext): { returned: Channel[]; stayed: Channel[] } {
+  const at = context.positions.get(clear.id) ?? 0;
+  const read = (isWanted: (position: number) => boolean): Channel[] =>
     channelsOf(
-      ofKind(part, 'code').map((code) => code.code),
+      ofKind(context, 'code')
+        .filter((code) => isWanted(context.positions.get(code.id) ?? 0))
+        .map((code) => code.code),
       context,
     );
-  const earlier = named(before);
-  if (clear.result === 'stayed-clear') return { returned: [], stayed: earlier };
-  const later = named(after);
-  if (later.length > 0) return { returned: later, stayed: earlier.filter((channel) => !later.includes(channel)) };
+  const earlier = read((position) => position < at);
+  const isStill = clear.result === 'stayed-clear';
+  if (clear.returned || clear.stayed) {
+    const returned = channelsOf(clear.returned ?? [], context);
+    const stayed = [...channelsOf(clear.stayed ?? [], context), ...(returned.length > 0 || isStill ? earlier : [])];
+    return { returned, stayed };
+  }
+  if (clear.channel) return isStill ? { returned: [], stayed: [clear.channel] } : { returned: [clear.channel], stayed: [] };
+  if (isStill) return { returned: [], stayed: earlier };
+  const later = read((position) => position > at);
+  if (later.length > 0) return { returned: later, stayed: earlier };
   return earlier.length === 1 ? { returned: earlier, stayed: [] } : { returned: [], stayed: [] };
 }
 
@@ -202,14 +217,14 @@ function listsOf(clear: ObservationOf<'clear'>, context: Around): { returned: Ch
  * @param clear the observation. @param context its stage.
  * @returns reports.
  */
-export function readClear(clear: ObservationOf<'clear'>, context: Around): Reading {
+export function readClear(clear: ObservationOf<'clear'>, context: ReadingContext): Reading {
   if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(CLEAR_REFUSED), 'refused');
   const check = bothTypes(CLEAR);
   const { returned, stayed } = listsOf(clear, context);
   const outcome = clear.result === 'stayed-clear' ? 'returned-later' : clear.result;
   const reports: Report[] = [
     ...returned.map((channel) => ({ ids: [clear.id], channel, check, fits: { [outcome]: 1 } })),
-    ...stayed
+    ...[...new Set(stayed)]
       .filter((channel) => !returned.includes(channel))
       .map((channel) => ({ ids: [clear.id], channel, check, fits: { 'stayed-clear': 1 } })),
   ];

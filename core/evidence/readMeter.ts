@@ -7,7 +7,7 @@ import { split } from '../quantities/verdict';
 import { otherSide } from '../vehicle/channels';
 import { coilBand } from './coilBand';
 import { coilVerdict, halfWidthOf } from './coilVerdict';
-import { ofKind, saw, sawSoftly, statedType, type Around, type Reading } from './report';
+import { ofKind, saw, sawSoftly, statedType, type ReadingContext, type Reading } from './report';
 
 type Meter = ObservationOf<'meter'>;
 
@@ -19,7 +19,7 @@ const GOOD_WIRE_OHM = 5;
 
 const VOID_ACTIVE = 'void: across an active sensor a resistance or AC voltage says nothing';
 
-function readCoil(meter: Meter, channel: Channel | null, context: Around): Reading {
+function readCoil(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
   const check = meter.point === 'sensor' ? sensor.SENSOR_RESISTANCE : sensor.MODULE_END;
   if (meter.while === 'wiggle' && meter.point === 'sensor') {
@@ -33,7 +33,7 @@ function readCoil(meter: Meter, channel: Channel | null, context: Around): Readi
 }
 
 /** Overload on a range too small for the coil is weak evidence of an open circuit. */
-function overloadFits(meter: Meter, channel: Channel, context: Around): Record<string, number> {
+function overloadFits(meter: Meter, channel: Channel, context: ReadingContext): Record<string, number> {
   const range = meter.range ?? Infinity;
   if (range >= FULL_COIL_RANGE_OHM) return { open: 1, high: 0.2 };
   const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', context);
@@ -41,7 +41,7 @@ function overloadFits(meter: Meter, channel: Channel, context: Around): Record<s
   return { open: 1, high: 1, inside: sound };
 }
 
-function readSpinVoltage(meter: Meter, channel: Channel | null, context: Around): Reading {
+function readSpinVoltage(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
   if (meter.while !== 'hand-spin') return { ignored: 'void: the wheel was not turning' };
   const check = meter.point === 'sensor' ? sensor.SENSOR_SPIN : sensor.MODULE_SPIN;
@@ -61,11 +61,11 @@ function readSpinVoltage(meter: Meter, channel: Channel | null, context: Around)
 }
 
 /** A zero is believed when the meter could have shown the least voltage: told by its resolution, or by the other side. */
-function believesZero(meter: Meter, channel: Channel | null, least: number, context: Around): boolean {
+function believesZero(meter: Meter, channel: Channel | null, least: number, context: ReadingContext): boolean {
   const resolution = meter.resolution ?? (meter.range === undefined ? null : meter.range / 2000);
   if (resolution !== null) return resolution <= least / 5;
   const other = channel && otherSide(channel, context.vehicle.channels);
-  return ofKind(context.stage, 'meter').some(
+  return ofKind(context, 'meter').some(
     (observation) =>
       observation.channel === other &&
       observation.point === meter.point &&
@@ -76,15 +76,15 @@ function believesZero(meter: Meter, channel: Channel | null, least: number, cont
 }
 
 /** Measured battery voltage of the stage, else the nominal one. */
-function batteryVolt(context: Around): number {
-  const measured = ofKind(context.stage, 'meter').filter(
+function batteryVolt(context: ReadingContext): number {
+  const measured = ofKind(context, 'meter').filter(
     (meter) => meter.point === 'battery' && meter.while !== 'cranking',
   );
   const value = measured.at(-1)?.value;
   return typeof value === 'number' && value > 3 ? value : (context.vehicle.supplyNominal ?? 12);
 }
 
-function readSupply(meter: Meter, channel: Channel | null, context: Around): Reading {
+function readSupply(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
   if (ignitionIs(meter, false)) return { ignored: 'void: the ignition was off, nothing is fed then' };
   const volt = Math.abs(meter.value);
@@ -97,7 +97,7 @@ function ignitionIs(meter: Meter, on: boolean): boolean {
   return meter.ignition === on || meter.ignition === (on ? 'on' : 'off');
 }
 
-function readWire(meter: Meter, channel: Channel | null, context: Around): Reading {
+function readWire(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   const check = loom.WIRES[wireOf(meter)];
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged')
     return { ignored: 'void: an end of the wire was still plugged in' };
@@ -146,7 +146,7 @@ function readInsulation(meter: Meter, channel: Channel | null): Reading {
   return saw(meter, channel, check, meter.value < SHORT_OHM ? poor : 'leak');
 }
 
-function readBattery(meter: Meter, context: Around): Reading {
+function readBattery(meter: Meter, context: ReadingContext): Reading {
   if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
   const scale = (context.vehicle.supplyNominal ?? 12) / 12;
   const cranking = meter.while === 'cranking';
@@ -157,7 +157,7 @@ function readBattery(meter: Meter, context: Around): Reading {
   return sawSoftly(meter, null, bothTypes(table), { well: shares.inside, low: shares.below });
 }
 
-function readCurrent(meter: Meter, channel: Channel | null, context: Around): Reading {
+function readCurrent(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'passive') return { ignored: 'void: a passive sensor draws no current' };
   const ampere = meter.value === 'overload' ? 1 : Math.abs(meter.value);
   return saw(meter, channel, sensor.SENSOR_CURRENT, ampere < 0.002 ? 'none' : ampere > 0.035 ? 'high' : 'normal');
@@ -168,7 +168,7 @@ function readCurrent(meter: Meter, channel: Channel | null, context: Around): Re
  * @param meter the observation. @param channel its channel, null where unknown. @param context the stage it was made in.
  * @returns the report, or why it is void: wrong range, fed circuit, end still plugged in, or a sensor type it says nothing of.
  */
-export function readMeter(meter: Meter, channel: Channel | null, context: Around): Reading {
+export function readMeter(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (meter.quantity === 'resistance' && ignitionIs(meter, true))
     return { ignored: 'void: ohms on a fed circuit; switch the ignition off and measure again' };
   switch (meter.point) {

@@ -3,6 +3,8 @@ import type { Channel } from '../casefile/words';
 import * as codes from '../knowledge/tables/codes';
 import * as dash from '../knowledge/tables/dash';
 import * as live from '../knowledge/tables/live';
+import { PARTS } from '../knowledge/parts';
+import { JUMPS_AT } from '../knowledge/tables/jumps';
 import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../knowledge/tables/looks';
 import { bothTypes } from '../knowledge/tables/table';
 import * as trials from '../knowledge/tables/trials';
@@ -11,91 +13,12 @@ import { isFlashCode } from '../codes/forms';
 import { channelOn } from '../vehicle/channels';
 import { lookedBefore } from './lookedBefore';
 import { readClear, readLoneCode } from './readCodes';
+import { readLamps } from './readLamps';
 import { readMeter } from './readMeter';
-import { ofKind, saw, sawSoftly, type Around, type Reading, type Report } from './report';
-
-const FAMILY: readonly string[] = ['abs', 'stability', 'hill-start', 'hill-descent'];
-const OTHER_SYSTEMS: readonly string[] = ['airbag', 'engine', 'service', 'pad-wear', 'parking-brake'];
-/** Parts that belong to the car and not to one corner. */
-const CAR_PARTS: readonly string[] = ['battery', 'fuse', 'ground-point', 'fluid', 'tyres', 'brake-switch'];
-
-const COMES_AND_GOES = 'intermittent';
-const STEADY = 'steady-from-key-on';
-
-function notesOfLamps(context: Around): ObservationOf<'lamps'>[] {
-  return ofKind(context.stage, 'lamps').filter((observation) => observation.lit.length > 0);
-}
-
-function isSteadyNow(observation: ObservationOf<'lamps'>): boolean {
-  return (observation.pattern ?? []).includes(STEADY) && !(observation.pattern ?? []).includes(COMES_AND_GOES);
-}
-
-function cameAndWent(observation: ObservationOf<'lamps'>): boolean {
-  return (observation.pattern ?? []).includes(COMES_AND_GOES) && !(observation.pattern ?? []).includes(STEADY);
-}
-
-/** The earlier note of lamps that came and went, where these by now are lit for good. */
-function grownInto(lamps: ObservationOf<'lamps'>, context: Around): ObservationOf<'lamps'> | null {
-  if (!isSteadyNow(lamps)) return null;
-  const notes = notesOfLamps(context);
-  return (
-    notes
-      .slice(
-        0,
-        notes.findIndex((note) => note.id === lamps.id),
-      )
-      .find(cameAndWent) ?? null
-  );
-}
-
-function isOutgrown(lamps: ObservationOf<'lamps'>, context: Around): boolean {
-  if (!cameAndWent(lamps)) return false;
-  const notes = notesOfLamps(context);
-  return notes.slice(notes.findIndex((note) => note.id === lamps.id) + 1).some(isSteadyNow);
-}
-
-function readLamps(lamps: ObservationOf<'lamps'>, context: Around): Reading {
-  const before = context.stage.slice(
-    0,
-    context.stage.findIndex((observation) => observation.id === lamps.id),
-  );
-  const proven = before.some((observation) => observation.kind === 'clear' || observation.kind === 'drive');
-  if (context.afterRepair && lamps.lit.length > 0 && !proven)
-    return {
-      ignored:
-        'proves nothing yet: a lamp may stay lit after a good repair until codes are erased or the car has been driven',
-    };
-  const family = lamps.lit.some((word) => FAMILY.includes(word));
-  const red = lamps.lit.includes('brake-red');
-  const report = (check: Report['check'], outcome: string): Report => ({
-    ids: [lamps.id],
-    channel: null,
-    check,
-    fits: { [outcome]: 1 },
-  });
-  const patterns = family || lamps.lit.length > 0 ? (lamps.pattern ?? []) : [];
-  const grown = grownInto(lamps, context);
-  const isGrown = grown !== null || isOutgrown(lamps, context);
-  return {
-    reports: [
-      ...(family || lamps.lit.length === 0 ? [report(bothTypes(dash.FAMILY_LAMPS), family ? 'lit' : 'out')] : []),
-      report(bothTypes(dash.RED_LAMP), red ? 'lit' : 'out'),
-      report(
-        bothTypes(dash.OTHER_SYSTEMS),
-        lamps.lit.filter((word) => OTHER_SYSTEMS.includes(word)).length > 1 ? 'many' : 'few',
-      ),
-      ...(grown ? [{ ...report(bothTypes(dash.LAMP_GREW), 'reported'), ids: [grown.id, lamps.id] }] : []),
-      ...patterns.flatMap((pattern) => {
-        if (isGrown && (pattern === COMES_AND_GOES || pattern === STEADY)) return [];
-        const table = dash.LAMP_PATTERN_TABLES[pattern];
-        return table ? [report(bothTypes(table), 'reported')] : [];
-      }),
-    ],
-  };
-}
+import { ofKind, saw, sawSoftly, type ReadingContext, type Reading, type Report } from './report';
 
 /** A bend loads the wheels on its outer side: weak evidence for the corners there. */
-function bendReports(symptom: ObservationOf<'symptom'>, context: Around): Report[] {
+function bendReports(symptom: ObservationOf<'symptom'>, context: ReadingContext): Report[] {
   if (!symptom.bend) return [];
   const outer = symptom.bend === 'left' ? 'right' : 'left';
   return context.vehicle.channels
@@ -108,7 +31,7 @@ function bendReports(symptom: ObservationOf<'symptom'>, context: Around): Report
     }));
 }
 
-function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null, context: Around): Reading {
+function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null, context: ReadingContext): Reading {
   const table = dash.SYMPTOM_TABLES[symptom.symptom];
   const own: Report[] = table ? [{ ids: [symptom.id], channel, check: bothTypes(table), fits: { present: 1 } }] : [];
   return { reports: [...own, ...bendReports(symptom, context)] };
@@ -147,39 +70,58 @@ function liveOutcome(observation: ObservationOf<'live'>): readonly [check: Repor
 const READERS_DOING: readonly string[] = ['sides-crossed', 'ends-crossed', 'turned-round'];
 
 /** Of a speed watched under the reader's name for a wheel: the wheel that the name turned out to mean. A wheel spun by hand is known for what it is. */
-function watchedWheel(observation: ObservationOf<'live'>, channel: Channel | null, context: Around): Channel | null {
+function watchedWheel(observation: ObservationOf<'live'>, channel: Channel | null, context: ReadingContext): Channel | null {
   const isByName = observation.while === 'drive' || observation.while === 'stationary';
   if (!isByName || observation.shownAs === undefined || !channel) return channel;
   return context.names.meaning.get(channel) ?? channel;
 }
 
-function readLive(observation: ObservationOf<'live'>, named: Channel | null, context: Around): Reading {
-  const channel = watchedWheel(observation, named, context);
-  const isRenamed = observation.finding === 'answers-as-other-channel' && READERS_DOING.includes(context.names.pattern);
-  const [check, outcome] = liveOutcome(isRenamed ? { ...observation, finding: 'follows' } : observation);
-  return saw(
-    observation,
-    channel,
-    check,
-    outcome,
-    observation.confidence === undefined ? undefined : Math.max(0.03, 1 - observation.confidence),
-  );
+/** While the names are open, another name that answers may be the reader's own doing: how well it fits that the wheel follows. */
+const MAY_BE_THE_READER = 0.6;
+
+function liveFits(outcome: string, context: ReadingContext): Readonly<Record<string, number>> {
+  const isOpen = outcome === 'answers-as-other-channel' && context.names.isOpen;
+  return isOpen ? { [outcome]: 1, follows: MAY_BE_THE_READER } : { [outcome]: 1 };
 }
 
+/** Where moving a wire made a reading jump tells of the place. */
+function jumpReports(observation: Observation & { jumpsAt?: string }, channel: Channel | null): Report[] {
+  if (!observation.jumpsAt) return [];
+  return [{ ids: [observation.id], channel, check: bothTypes(JUMPS_AT), fits: { [observation.jumpsAt]: 1 } }];
+}
+
+function readLive(observation: ObservationOf<'live'>, named: Channel | null, context: ReadingContext): Reading {
+  const channel = watchedWheel(observation, named, context);
+  const isRenamed =
+    observation.finding === 'answers-as-other-channel' && READERS_DOING.includes(context.names.pattern);
+  const [check, outcome] = liveOutcome(isRenamed ? { ...observation, finding: 'follows' } : observation);
+  const { confidence } = observation;
+  const seen: Report = {
+    ids: [observation.id],
+    channel,
+    check,
+    fits: liveFits(outcome, context),
+    ...(confidence === undefined ? {} : { mistaken: Math.max(0.03, 1 - confidence) }),
+  };
+  return { reports: [seen, ...jumpReports(observation, channel)] };
+}
+
+/** A fault that is there shows within so many kilometres, more or less: a shorter drive has not given it the time. */
+const USUALLY_SHOWS_WITHIN_KM = 4;
+/** A drive whose length nobody noted. */
+const USUAL_DRIVE_KM = 10;
+
 function readDrive(drive: ObservationOf<'drive'>): Reading {
-  return saw(
-    drive,
-    null,
-    bothTypes(dash.DRIVE),
-    drive.result === 'lamps-came-back' ? 'came-back' : 'stayed-out',
-    drive.result === 'lamps-went-out' ? 0.1 : undefined,
-  );
+  const check = bothTypes(dash.DRIVE);
+  if (drive.result === 'lamps-came-back') return saw(drive, null, check, 'came-back');
+  const missed = Math.exp(-(drive.distance ?? USUAL_DRIVE_KM) / USUALLY_SHOWS_WITHIN_KM);
+  return sawSoftly(drive, null, check, { 'stayed-out': 1, 'came-back': missed });
 }
 
 /** Half-width of a measurement with a feeler gauge, metre (generic). */
 const BLADE_M = 0.00005;
 
-function readDistance(observation: ObservationOf<'distance'>, channel: Channel | null, context: Around): Reading {
+function readDistance(observation: ObservationOf<'distance'>, channel: Channel | null, context: ReadingContext): Reading {
   switch (observation.point) {
     case 'air-gap': {
       const shares = split(observation.value, BLADE_M, context.vehicle.specs?.airGap ?? { min: 0.0003, max: 0.0015 });
@@ -212,12 +154,12 @@ function readNoCode(observation: ObservationOf<'no-code'>): Reading {
   return saw(observation, null, bothTypes(codes.NO_CODE), 'none');
 }
 
-function readNoAnswer(observation: ObservationOf<'no-answer'>, context: Around): Reading {
+function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingContext): Reading {
   if (observation.module !== undefined && observation.module !== 'abs')
     return { ignored: 'another module that does not answer says nothing of the brake module' };
-  const flashed = ofKind(context.stage, 'code').some((code) => isFlashCode(code.code));
+  const flashed = ofKind(context, 'code').some((code) => isFlashCode(code.code));
   if (flashed) return { ignored: 'a module that flashes its codes answers no reader, but it lives' };
-  const first = ofKind(context.stage, 'no-answer').find(
+  const first = ofKind(context, 'no-answer').find(
     (noAnswer) => noAnswer.module === undefined || noAnswer.module === 'abs',
   );
   return saw(observation, null, bothTypes(first === observation ? codes.NO_ANSWER : codes.NO_ANSWER_AGAIN), 'silent');
@@ -226,8 +168,9 @@ function readNoAnswer(observation: ObservationOf<'no-answer'>, context: Around):
 /** The same sight once more, of what no repair has touched since, proves next to nothing new. */
 const SEEN_BEFORE = 0.85;
 
-function readLook(look: ObservationOf<'look'>, named: Channel | null, context: Around): Reading {
-  const channel = CAR_PARTS.includes(look.part) ? null : named;
+function readLook(look: ObservationOf<'look'>, named: Channel | null, context: ReadingContext): Reading {
+  if (look.finding === 'hidden') return { reports: [] };
+  const channel = PARTS[look.part].ofCar ? null : named;
   const first = lookedBefore(look.part, channel, context);
   const table = first === 'sound' ? LOOK_AGAIN_TABLES[look.part] : LOOK_TABLES[look.part];
   const isSameSight = first !== null && first !== 'sound' && first === look.finding;
@@ -239,7 +182,7 @@ function readLook(look: ObservationOf<'look'>, named: Channel | null, context: A
  * @param observation the observation, not withdrawn. @param context the stage it was made in.
  * @returns its reports (none where it is read elsewhere), or why it counts for nothing.
  */
-export function readObservation(observation: Observation, context: Around): Reading {
+export function readObservation(observation: Observation, context: ReadingContext): Reading {
   const named = observation.channel ? channelOn(observation.channel, context.vehicle.channels) : null;
   if (observation.channel && !named) return { ignored: `this car has no channel ${observation.channel}` };
   switch (observation.kind) {
@@ -261,8 +204,10 @@ export function readObservation(observation: Observation, context: Around): Read
       return readDrive(observation);
     case 'look':
       return readLook(observation, named, context);
-    case 'meter':
-      return readMeter(observation, named, context);
+    case 'meter': {
+      const reading = readMeter(observation, named, context);
+      return 'ignored' in reading ? reading : { reports: [...reading.reports, ...jumpReports(observation, named)] };
+    }
     case 'distance':
       return readDistance(observation, named, context);
     case 'swap':

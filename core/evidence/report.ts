@@ -1,5 +1,5 @@
 import type { Owner, Observation, ObservationOf, Vehicle } from '../casefile/contract';
-import type { Channel, SensorType } from '../casefile/words';
+import type { Channel, LookPart, SensorType } from '../casefile/words';
 import type { NameMap } from '../codes/cornerCheck';
 import type { TypedTable } from '../knowledge/tables/table';
 
@@ -21,18 +21,38 @@ export interface Report {
 export type Reading = { readonly reports: readonly Report[] } | { readonly ignored: string };
 
 /** What an observation is read beside. */
-export interface Around {
+export interface ReadingContext {
   readonly vehicle: Vehicle;
   readonly owner: Owner;
   /** All observations of the same stage (between two repairs), withdrawn ones left out, in order. */
   readonly stage: readonly Observation[];
-  /** All observations of earlier stages, and the segments that repairs have touched since the first. */
-  readonly before: readonly Observation[];
-  readonly touched: readonly string[];
+  /** The same, sorted by kind, and each one's place in the stage by its id. */
+  readonly kinds: ReadonlyMap<Observation['kind'], readonly Observation[]>;
+  readonly positions: ReadonlyMap<string, number>;
+  /** Place of the first erase or drive of the stage; Infinity where there was none. */
+  readonly provedFrom: number;
   /** Whether a repair came before this stage. */
   readonly afterRepair: boolean;
+  /** What earlier stages' last look at each part found, where no repair has touched it since; keys by `SEEN_KEY`. */
+  readonly seenEarlier: ReadonlyMap<string, string>;
   /** What the reader's corner names turned out to mean. */
   readonly names: NameMap;
+  /** The codes recorded in any stage, by their plain text, the last of each. */
+  readonly codesByText: ReadonlyMap<string, ObservationOf<'code'>>;
+}
+
+/** A code's text without case and marks: how the same code is known again. */
+export const plainCode = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
+
+/** Key of a part at its corner in `seenEarlier`. */
+export const SEEN_KEY = (part: LookPart, channel: Channel | null): string => `${part}@${channel ?? ''}`;
+
+/**
+ * Whether an observation was made after an erase or a drive of its stage.
+ * @param observation of the stage. @param context the stage. @returns true where the car has been asked since the repair.
+ */
+export function isProved(observation: Observation, context: ReadingContext): boolean {
+  return (context.positions.get(observation.id) ?? Infinity) > context.provedFrom;
 }
 
 /** A reading that says a check showed this outcome. */
@@ -61,14 +81,11 @@ export function sawSoftly(
 }
 
 /** The sensor type that the case file states for a channel. */
-export function statedType(context: Around, channel: Channel | null): SensorType | null {
+export function statedType(context: ReadingContext, channel: Channel | null): SensorType | null {
   return (channel && context.vehicle.sensorTypes?.[channel]) ?? null;
 }
 
-/** The observations of one kind in the stage. */
-export function ofKind<K extends Observation['kind']>(
-  stage: readonly Observation[],
-  kind: K,
-): readonly ObservationOf<K>[] {
-  return stage.filter((observation): observation is ObservationOf<K> => observation.kind === kind);
+/** The observations of one kind in the stage, in order. */
+export function ofKind<K extends Observation['kind']>(context: ReadingContext, kind: K): readonly ObservationOf<K>[] {
+  return (context.kinds.get(kind) ?? []) as readonly ObservationOf<K>[];
 }

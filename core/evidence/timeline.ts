@@ -1,6 +1,6 @@
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
 import { readerNames } from '../codes/readerNames';
-import type { Around } from './report';
+import { plainCode, SEEN_KEY, type ReadingContext } from './report';
 
 /** Something that changes the car's state: a repair, or an erase that takes old codes away. */
 export type Boundary =
@@ -9,7 +9,7 @@ export type Boundary =
 
 /** What was observed between two repairs. */
 export interface Stage {
-  readonly context: Around;
+  readonly context: ReadingContext;
   readonly observations: readonly Observation[];
 }
 
@@ -20,17 +20,30 @@ export interface Timeline {
   /** Number of boundaries before each counted observation, by its id. */
   readonly epochOf: ReadonlyMap<string, number>;
   readonly withdrawn: readonly Observation[];
+  /** Whether the beginning was left out because the job is too long to be followed whole. */
+  readonly isTrimmed: boolean;
+}
+
+/** Only so many of the latest repairs, and of the latest erases, are followed; what came before the first of those repairs is left out. */
+const MOST_REPAIRS = 40;
+const MOST_ERASES = 60;
+
+/** The latest boundaries, and the place of the last observation that is left out. */
+function latestOf(boundaries: readonly Boundary[]): { readonly kept: readonly Boundary[]; readonly cut: number } {
+  const repairs = boundaries.filter((mark) => mark.is === 'repair');
+  const cut = repairs.length > MOST_REPAIRS ? (repairs.at(-MOST_REPAIRS - 1)?.after ?? -1) : -1;
+  const erases = boundaries.filter((mark) => mark.is === 'clear').slice(-MOST_ERASES);
+  const kept = boundaries.filter((mark) =>
+    mark.is === 'repair' ? mark.after >= cut && repairs.indexOf(mark) >= repairs.length - MOST_REPAIRS : erases.includes(mark),
+  );
+  return { kept: kept.filter((mark) => mark.after > cut || mark.is === 'repair'), cut };
 }
 
 function boundariesOf(file: CaseFile): Boundary[] {
   const place = new Map(file.observations.map((observation, index) => [observation.id, index]));
   const repairs = (file.repairs ?? []).map((repair): Boundary => {
-    const after =
-      repair.after === null
-        ? -1
-        : repair.after === undefined
-          ? file.observations.length - 1
-          : (place.get(repair.after) ?? -1);
+    const last = file.observations.length - 1;
+    const after = repair.after === null ? -1 : repair.after === undefined ? last : (place.get(repair.after) ?? -1);
     return { is: 'repair', after, repair };
   });
   const clears = file.observations.flatMap((observation, after): Boundary[] =>
@@ -41,42 +54,115 @@ function boundariesOf(file: CaseFile): Boundary[] {
   return [...clears, ...repairs].sort((a, b) => a.after - b.after);
 }
 
+function kindsOf(observations: readonly Observation[]): ReadingContext['kinds'] {
+  const kinds = new Map<Observation['kind'], Observation[]>();
+  for (const observation of observations) {
+    const known = kinds.get(observation.kind);
+    if (known) known.push(observation);
+    else kinds.set(observation.kind, [observation]);
+  }
+  return kinds;
+}
+
+/** What differs from stage to stage of one job. */
+type Shared = Pick<ReadingContext, 'vehicle' | 'owner' | 'names' | 'codesByText'>;
+
+function contextOf(
+  shared: Shared,
+  observations: readonly Observation[],
+  seenEarlier: ReadingContext['seenEarlier'],
+  afterRepair: boolean,
+): ReadingContext {
+  const proof = observations.findIndex((observation) => observation.kind === 'clear' || observation.kind === 'drive');
+  return {
+    ...shared,
+    stage: observations,
+    kinds: kindsOf(observations),
+    positions: new Map(observations.map((observation, at) => [observation.id, at])),
+    provedFrom: proof < 0 ? Infinity : proof,
+    afterRepair,
+    seenEarlier,
+  };
+}
+
+/** The looks of a stage join what was seen earlier; a repair makes what it touched fresh again. */
+function seenAfter(
+  before: ReadingContext['seenEarlier'],
+  observations: readonly Observation[],
+  repair: Repair | undefined,
+): ReadingContext['seenEarlier'] {
+  const seen = new Map(before);
+  for (const observation of observations)
+    if (observation.kind === 'look' && observation.finding !== 'hidden')
+      seen.set(SEEN_KEY(observation.part, observation.channel ?? null), observation.finding);
+  if (!repair) return seen;
+  for (const key of [...seen.keys()])
+    if (key.startsWith(`${repair.segment}@`) && (!repair.channel || key.endsWith(`@${repair.channel}`) || key.endsWith('@')))
+      seen.delete(key);
+  return seen;
+}
+
+/** Counted observations sorted into the stages between repairs, with the epoch of each. */
+function sortIntoStages(
+  file: CaseFile,
+  boundaries: readonly Boundary[],
+  cut: number,
+): { readonly lists: readonly Observation[][]; readonly epochOf: Map<string, number> } {
+  const lists: Observation[][] = [[]];
+  const epochOf = new Map<string, number>();
+  let epoch = 0;
+  file.observations.forEach((observation, index) => {
+    for (let mark = boundaries[epoch]; mark && mark.after < index; mark = boundaries[epoch]) {
+      if (mark.is === 'repair') lists.push([]);
+      epoch += 1;
+    }
+    if (observation.withdrawn || index <= cut) return;
+    epochOf.set(observation.id, epoch);
+    lists.at(-1)?.push(observation);
+  });
+  for (const mark of boundaries.slice(epoch)) if (mark.is === 'repair') lists.push([]);
+  return { lists, epochOf };
+}
+
 /**
  * Lays a job out in time.
  * @param file the case file; repairs without `after` count as made after everything observed.
- * @returns boundaries in order, stages (at least one), and each counted observation's epoch.
+ * @returns boundaries in order, stages (at least one), and each counted observation's epoch. Linear in observations and repairs.
  */
 export function timelineOf(file: CaseFile): Timeline {
-  const boundaries = boundariesOf(file);
-  const repairs = boundaries.filter((mark) => mark.is === 'repair');
-  const counted = file.observations
-    .map((observation, index) => ({ one: observation, index }))
-    .filter(({ one: observation }) => !observation.withdrawn);
-  const before = (list: readonly Boundary[], index: number): number => list.filter((mark) => mark.after < index).length;
-  const names = readerNames(file);
-  const stages = Array.from({ length: repairs.length + 1 }, (_none, number): Stage => {
-    const observations = counted
-      .filter(({ index }) => before(repairs, index) === number)
-      .map(({ one: observation }) => observation);
-    return {
-      observations,
-      context: {
-        vehicle: file.vehicle,
-        owner: file.owner ?? {},
-        stage: observations,
-        before: counted
-          .filter(({ index }) => before(repairs, index) < number)
-          .map(({ one: observation }) => observation),
-        touched: repairs.slice(0, number).flatMap((mark) => (mark.is === 'repair' ? [mark.repair.segment] : [])),
-        afterRepair: number > 0,
-        names,
-      },
-    };
+  const all = boundariesOf(file);
+  const { kept: boundaries, cut } = latestOf(all);
+  const { lists, epochOf } = sortIntoStages(file, boundaries, cut);
+  const repairs = boundaries.flatMap((mark) => (mark.is === 'repair' ? [mark.repair] : []));
+  const shared = {
+    vehicle: file.vehicle,
+    owner: file.owner ?? {},
+    names: readerNames(file),
+    codesByText: new Map(
+      lists.flat().flatMap((observation) => (observation.kind === 'code' ? [[plainCode(observation.code), observation] as const] : [])),
+    ),
+  };
+  let seenEarlier: ReadingContext['seenEarlier'] = new Map();
+  const stages = lists.map((observations, number): Stage => {
+    const context = contextOf(shared, observations, seenEarlier, number > 0);
+    seenEarlier = seenAfter(seenEarlier, observations, repairs[number]);
+    return { observations, context };
   });
   return {
     boundaries,
     stages,
-    epochOf: new Map(counted.map(({ one: observation, index }) => [observation.id, before(boundaries, index)])),
+    epochOf,
     withdrawn: file.observations.filter((observation) => observation.withdrawn),
+    isTrimmed: boundaries.length < all.length,
   };
+}
+
+/**
+ * The latest stage as it would be with one more observation: for judging a reading before it is kept.
+ * @param timeline the job in time. @param observation what would be added, with an id of its own.
+ * @returns the context that the observation is read in.
+ */
+export function contextWith(timeline: Timeline, observation: Observation): ReadingContext {
+  const last = timeline.stages.at(-1)?.context as ReadingContext;
+  return contextOf(last, [...last.stage, observation], last.seenEarlier, last.afterRepair);
 }

@@ -3,7 +3,9 @@ import type { Channel } from '../casefile/words';
 import { sayChannel } from '../vehicle/sides';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
 import * as open from '../knowledge/guide/openingSteps';
-import { PROCEDURES, type RepairProcedure } from '../knowledge/guide/repairSteps';
+import { repairRecord } from '../knowledge/repairs/all';
+import type { RepairRecord } from '../knowledge/repairs/repair';
+import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
 import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
 
 /** One step of a composed guide. */
@@ -49,31 +51,61 @@ function workOf(file: CaseFile, key: string): WorkDone {
   };
 }
 
-/** The opening steps that a procedure needs on this car, in order: making safe, reaching, freeing. */
-function openingFor(procedure: RepairProcedure, file: CaseFile, channel: Channel | null): StepRow[] {
-  const place = (channel && file.vehicle.places?.[channel]) ?? {};
-  const below = place.sensor === 'differential' || channel === 'rear-axle';
-  const wants = (what: RepairProcedure['opens'][number]): boolean => procedure.opens.includes(what);
-  const plugBehindWheel = wants('plug') && (place.plug === 'arch-liner' || place.plug === undefined);
-  const wheel = !below && (wants('wheel') || wants('sensor') || plugBehindWheel);
-  const lifted = wheel || below || (wants('plug') && place.plug === 'underbody');
-  const liner = wants('plug') && place.plug === 'arch-liner';
-  const trim = wants('plug') && (place.plug === 'trim' || place.plug === 'seat');
-  const behindDisc = wants('sensor') && place.sensor === 'behind-disc';
-  return [
-    ...(lifted ? [open.CHOCK] : []),
-    open.IGNITION,
-    ...(wheel ? [open.NUTS] : []),
-    ...(lifted ? [open.RAISED] : []),
-    ...(wheel ? [open.WHEEL] : []),
-    ...(liner ? [open.LINER] : []),
-    ...(trim ? [open.TRIM] : []),
-    ...(behindDisc ? [open.CALIPER, open.DISC] : []),
-    ...(wants('plug') ? [open.PHOTO, open.PLUG] : []),
-    ...(wants('clips') ? [open.CLIPS] : []),
-    ...(wants('module-plug') ? [open.MODULE_PLUG] : []),
-    ...(wants('sensor') ? [open.BOLT, open.SENSOR] : []),
-  ];
+/** The guide's steps for reaching a place. */
+const ACCESS: Readonly<Record<AccessStep, StepRow>> = {
+  liner: open.LINER,
+  trim: open.TRIM,
+  caliper: open.CALIPER,
+  disc: open.DISC,
+};
+
+/** The steps of one opening, in order. */
+function stepsOf({ setup, channel }: Opening, record: RepairRecord, file: CaseFile): readonly StepRow[] {
+  switch (setup) {
+    case 'reader':
+      return [];
+    case 'raised':
+      return [open.CHOCK, open.RAISED];
+    case 'wheel-off':
+      return [open.CHOCK, open.NUTS, open.RAISED, open.WHEEL];
+    case 'plug-apart': {
+      const access = placeOf(setup, file, channel).steps.map((step) => ACCESS[step]);
+      return [...access, open.PHOTO, open.PLUG, ...(record.freesLead ? [open.CLIPS] : [])];
+    }
+    case 'sensor-out':
+      return [...placeOf(setup, file, channel).steps.map((step) => ACCESS[step]), open.BOLT, open.SENSOR];
+    case 'module-plug-apart':
+      return [open.MODULE_PLUG];
+    default:
+      return setup satisfies never;
+  }
+}
+
+/** The order in which things are opened, whatever asks for them. */
+const OPENING_ORDER: readonly StepRow[] = [
+  open.CHOCK,
+  open.IGNITION,
+  open.NUTS,
+  open.RAISED,
+  open.WHEEL,
+  open.LINER,
+  open.TRIM,
+  open.CALIPER,
+  open.DISC,
+  open.PHOTO,
+  open.PLUG,
+  open.CLIPS,
+  open.MODULE_PLUG,
+  open.BOLT,
+  open.SENSOR,
+];
+
+/** The opening steps that a repair needs on this car: the set-ups that the planner prices, no more and no less. */
+function openingFor(record: RepairRecord, file: CaseFile, channel: Channel | null): StepRow[] {
+  const wanted = new Set(
+    openingsFor(record.setups, file, channel).flatMap((opening) => stepsOf(opening, record, file)),
+  );
+  return OPENING_ORDER.filter((row) => wanted.has(row) || row === open.IGNITION);
 }
 
 type Draft = Omit<GuideStep, 'cautions'> & { readonly cautionIds: readonly string[] };
@@ -142,23 +174,9 @@ function withCautions(drafts: readonly Draft[], highVoltage: boolean): GuideStep
   });
 }
 
-/** Other opening work on the car that stands open though this repair does not need it: it is closed up too. */
-const ALL_OPENING: readonly StepRow[] = [
-  open.RAISED,
-  open.WHEEL,
-  open.LINER,
-  open.TRIM,
-  open.CALIPER,
-  open.DISC,
-  open.PLUG,
-  open.CLIPS,
-  open.MODULE_PLUG,
-  open.BOLT,
-  open.SENSOR,
-];
-
+/** Other opening work on the car that stands open though this repair does not need it is closed up too. */
 function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer): StepRow[] {
-  return ALL_OPENING.filter(
+  return OPENING_ORDER.filter(
     (row) => !needed.some((reason) => reason.id === row.id) && workOf(file, composer.key(row)).done,
   );
 }
@@ -170,18 +188,18 @@ function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer
  * @returns the guide, or null when there is no procedure for this repair (a workshop's job, or the manual's).
  */
 export function composeGuide(file: CaseFile, repair: string, channel: Channel | null): Guide | null {
-  const procedure = PROCEDURES.find((repairProcedure) => repairProcedure.repair === repair);
-  if (!procedure) return null;
+  const record = repairRecord(repair);
+  if (!record?.steps) return null;
   const composer = new Composer(file, channel);
-  const opening = openingFor(procedure, file, channel);
+  const opening = openingFor(record, file, channel);
   const backwards = [...opening, ...alsoOpen(opening, file, composer)].sort(
-    (a, b) => ALL_OPENING.indexOf(b) - ALL_OPENING.indexOf(a),
+    (a, b) => OPENING_ORDER.indexOf(b) - OPENING_ORDER.indexOf(a),
   );
   const back = backwards.flatMap((row) => composer.back(row));
   const wheel = opening.includes(open.WHEEL);
   const drafts: Draft[] = [
     ...opening.map((row) => composer.forward(row)),
-    ...procedure.steps.map((row) => composer.forward(row)),
+    ...record.steps.map((row) => composer.forward(row)),
     ...back,
     ...(wheel ? [composer.forward(open.WHEEL_TORQUE)] : []),
     ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
@@ -198,7 +216,7 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
     ),
     needs: {
       tools: [...new Set(steps.filter((step) => !step.skipped).flatMap((step) => step.tools))],
-      parts: procedure.parts,
+      parts: record.parts ?? [],
     },
   };
 }

@@ -51,15 +51,15 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
     const c = model.channels.findIndex((channel) => channel.channel === group.channel);
     const channel = model.channels[c];
     const chance = posterior.wayChance[best]?.[c];
-    if (!channel || !chance || /\|code-/.test(group.key)) return [];
+    if (!channel || !chance || group.topic.startsWith('code-')) return [];
     const ids = [...new Set(group.reports.flatMap((report) => report.ids))];
     return ids.map((id) => ({ id, ...fitOf(id, group, channel, model.channels.length, chance) }));
   });
   return doubted
     .filter((entry) => entry.amongRest < UNLIKELY && entry.amongRest < entry.atFirst * MUCH_LESS_LIKELY)
     .sort((a, b) => a.amongRest / a.atFirst - b.amongRest / b.atFirst)
-    .map(({ id, amongRest }) => ({
+    .map(({ id }) => ({
       id,
-      why: `does not fit the rest (about ${Math.max(1, Math.round(amongRest * 100))} in 100 by it); measure or look again`,
+      why: 'Unusual beside your other findings. Please check it again.',
     }));
 }

@@ -3,7 +3,7 @@ import type { Channel } from '../casefile/words';
 import { possibleAnswers } from './possibleAnswers';
 import type { Move, RankingRow } from './assess';
 import type { FaultId } from '../knowledge/faults';
-import { evidenceMass, faultChances, posteriorOf } from '../belief/posterior';
+import { logEvidence, faultChances, posteriorOf } from '../belief/posterior';
 
 /** An answer that would put another fault first: what would change the adviser's mind. */
 export interface Overturn {
@@ -28,13 +28,13 @@ const WORTH_TELLING = 0.02;
  */
 export function overturnsOf(file: CaseFile, next: readonly Move[], top: RankingRow | undefined): readonly Overturn[] {
   if (!top) return [];
-  const now = evidenceMass(posteriorOf(file));
+  const now = logEvidence(posteriorOf(file));
   const checks = next.filter((fault) => !fault.check.startsWith('repair:')).slice(0, MOST_CHECKS);
   const found = checks.flatMap((move) => {
     const manner = move.while ? { manner: move.while } : {};
     return possibleAnswers(move.check, move.channel, file, move.while === 'wiggle').flatMap((answer): Overturn[] => {
       const then = posteriorOf({ ...file, observations: [...file.observations, answer.observation] });
-      const chance = now > 0 ? Math.min(1, evidenceMass(then) / now) : 0;
+      const chance = Math.min(1, Math.exp(logEvidence(then) - now));
       const [first] = [...faultChances(then)].sort((a, b) => b.probability - a.probability);
       if (!first || chance < WORTH_TELLING || first.probability < then.none) return [];
       if (first.fault === top.fault && first.channel === top.channel) return [];

@@ -1,8 +1,11 @@
 import type { CaseFile, Observation } from '../casefile/contract';
-import { CLEAR_RESULTS, type Channel, type MeterPoint } from '../casefile/words';
+import { CLEAR_RESULTS, type Channel } from '../casefile/words';
 import { CLEAR_NAMES, FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../knowledge/names';
 import { otherSide } from '../vehicle/channels';
-import { answersOf, sheetFor, type Answer } from '../knowledge/sheets';
+import { checkRecord } from '../knowledge/checks/all';
+import type { Answer } from '../knowledge/checks/check';
+import { COIL_EXAMPLES } from '../knowledge/checks/meterSensor';
+import { answersOf, sheetFor } from '../knowledge/checks/sheets';
 
 /** One answer that a check may give, as words and as the observation it would be. */
 export interface PossibleAnswer {
@@ -11,58 +14,6 @@ export interface PossibleAnswer {
 }
 
 const ID = 'imagined';
-
-type Example = readonly [words: string, value: number | 'overload'];
-
-const COIL: readonly Example[] = [
-  ['in its band', 1200],
-  ['well below it', 380],
-  ['overload', 'overload'],
-];
-const INSULATION: readonly Example[] = [
-  ['overload, as it should be', 'overload'],
-  ['a few ohms', 4],
-];
-
-/** Readings that stand for the outcomes worth telling apart, by where the probes are. */
-const EXAMPLES: Readonly<Record<MeterPoint, readonly Example[]>> = {
-  sensor: COIL,
-  'module-end': COIL,
-  'sensor-to-ground': INSULATION,
-  'supply-at-plug': [
-    ['about battery voltage', 12],
-    ['nothing', 0],
-  ],
-  'wire-1': [
-    ['under an ohm', 0.5],
-    ['overload', 'overload'],
-  ],
-  'wire-2': [
-    ['under an ohm', 0.5],
-    ['overload', 'overload'],
-  ],
-  'wire-1-to-ground': INSULATION,
-  'wire-2-to-ground': INSULATION,
-  'wire-to-wire': INSULATION,
-  'sensor-current': [
-    ['7 or 14 mA', 0.007],
-    ['none', 0],
-  ],
-  'module-supply': [
-    ['about battery voltage', 12.3],
-    ['far less', 8],
-  ],
-  battery: [
-    ['12.6 V', 12.6],
-    ['11.8 V', 11.8],
-  ],
-};
-
-const SPIN: readonly Example[] = [
-  ['0.25 V', 0.25],
-  ['0.03 V', 0.03],
-  ['nothing', 0],
-];
 
 /** A coil's middle is the manual's where there is one. */
 function coilMiddle(file: CaseFile): number {
@@ -88,13 +39,13 @@ function meterAnswers(
       { words: 'steady', observation: { ...base, value: coilMiddle(file), while: 'wiggle' } },
       { words: 'jumps about', observation: { ...base, value: coilMiddle(file), while: 'wiggle', unsteady: true } },
     ];
-  const examples = answer.quantity === 'ac-voltage' ? SPIN : EXAMPLES[answer.point];
+  const examples = checkRecord(`meter:${answer.point}:${answer.quantity}`)?.examples ?? [];
   const middle = coilMiddle(file);
   return examples.map(([words, value]) => ({
     words,
     observation: {
       ...base,
-      value: examples === COIL && value !== 'overload' ? (words === 'in its band' ? middle : middle * 0.32) : value,
+      value: examples === COIL_EXAMPLES && value !== 'overload' ? (words === 'in its band' ? middle : middle * 0.32) : value,
       ...(answer.while ? { while: answer.while, resolution: 0.001 } : {}),
       ...(answer.point === 'sensor' && answer.quantity === 'resistance'
         ? { temperature: file.vehicle.specs?.sensorResistance?.at ?? 20 }

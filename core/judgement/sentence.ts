@@ -1,17 +1,14 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
+import { checkRecord } from '../knowledge/checks/all';
+import { repairRecord } from '../knowledge/repairs/all';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
-import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from '../knowledge/checks';
-import { REPAIRS } from '../knowledge/repairs';
 
-const OTHERS = [
-  READ_CODES,
-  ERASE,
-  ASK_TYPE,
-  { check: 'ask:specs', words: 'Look the figure up in the manual' },
-  { check: 'drive', words: 'Drive a short loop' },
-  { check: 'probe', words: 'Probes put where they decide nothing' },
-];
+/** Things that can be done beside the checks and repairs of the contract. */
+const OTHERS: Readonly<Record<string, string>> = {
+  drive: 'Drive a short loop',
+  probe: 'Probes put where they decide nothing',
+};
 
 /** What names a move: its check, its corner, and how it is made. */
 export interface NamedMove {
@@ -28,14 +25,10 @@ export interface NamedMove {
  */
 export function moveSentence(move: NamedMove, file: CaseFile, sides: SideSpeech = 'left-right'): string {
   const { check, channel } = move;
-  const repair = check.startsWith('repair:') ? REPAIRS.find((row) => `repair:${row.repair}` === check) : undefined;
-  const words =
-    repair?.words ??
-    [...CHECKS.filter((row) => row.manner === move.while), ...OTHERS].find((row) => row.check === check)?.words ??
-    check;
-  const isCornered =
-    repair !== undefined ||
-    CHECKS.some((row) => row.check === check && row.of === 'channel' && !check.startsWith('ask:'));
+  const repair = check.startsWith('repair:') ? repairRecord(check.slice('repair:'.length)) : null;
+  const record = repair ? null : checkRecord(check, move.while);
+  const words = repair?.words ?? record?.words ?? OTHERS[check] ?? check;
+  const isCornered = repair !== null || record?.of === 'channel';
   const where = channel && isCornered ? `, ${sayChannel(channel, sides, file.vehicle.steeringSide)}` : '';
   return words.charAt(0).toUpperCase() + words.slice(1) + where;
 }

@@ -1,6 +1,6 @@
 import type { CaseFile, Observation } from '../casefile/contract';
-import { faultName } from '../knowledge/names';
-import { faultRow } from '../knowledge/faults';
+import { faultName } from '../knowledge/faults';
+import { curesFully } from '../knowledge/repairs/all';
 import type { Plan } from '../planning/plan';
 import type { Posterior, Ranked } from '../belief/posterior';
 
@@ -89,13 +89,6 @@ function isModule({ ranking, latest }: Facts): boolean {
   return ranking.some((row) => row.fault === 'module-input' && row.probability >= limit);
 }
 
-function onlyHandsLeft({ file, plan }: Facts): boolean {
-  const top = plan.moves[0];
-  return (
-    file.vehicle.highVoltage === true && (top === undefined || top.kind === 'repair' || top.finish >= plan.repairsOnly)
-  );
-}
-
 /** Nothing is wrong now, and the car has been asked since the last repair. */
 function nothingWrong({ posterior, latest, all }: Facts): boolean {
   const erased = latest.findLast((observation) => observation.kind === 'clear');
@@ -145,12 +138,6 @@ const RULES: readonly {
       'Two repairs changed nothing. A third on the same evidence would be a guess: have the findings checked by a professional.',
   },
   {
-    id: 'high-voltage',
-    when: onlyHandsLeft,
-    reason: () =>
-      'What is left to do needs hands on a high-voltage vehicle: not without the service mode of its manual.',
-  },
-  {
     id: 'module',
     when: isModule,
     reason: ({ ranking }) =>
@@ -175,10 +162,15 @@ export function stopFor(facts: Facts): Stop | null {
   const found = RULES.find((entry) => entry.when(facts));
   if (found) return { id: found.id, reason: found.reason(facts) };
   const top = facts.plan.moves[0];
-  if (top?.kind !== 'repair' || top.name === 'clear') return null;
+  if (top?.move.kind !== 'repair') return null;
+  const { name, channel } = top.move;
   const likeliest = facts.ranking.find(
-    (row) => faultRow(row.fault).cures.includes(top.name) && (row.channel === top.channel || row.channel === null),
+    (row) => curesFully(name, row.fault) && (row.channel === channel || row.channel === null),
   );
-  const named = likeliest ? `: ${faultName(likeliest.fault)}, ${percent(likeliest.probability)}` : '';
-  return { id: 'enough-known', reason: `No check is worth its price any more${named}. Repair now.` };
+  const fault = likeliest ? ` ${capital(faultName(likeliest.fault))}: ${percent(likeliest.probability)}.` : '';
+  return { id: 'enough-known', reason: `Further checks would not change the answer.${fault}` };
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

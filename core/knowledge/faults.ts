@@ -3,14 +3,15 @@ import type { RepairSegment } from '../casefile/words';
 /** What a fault does to the signal: the trait that checks which know no part go by. */
 export type Nature = 'hard' | 'contact' | 'intermittent' | 'signal' | 'dead' | 'beside' | 'history';
 
+/** A fault in one record; the repairs that cure it name it (`repairs/`), and tables say what each check shows of it. */
 export interface FaultRow {
   readonly id: string;
   readonly segment: RepairSegment;
   readonly nature: Nature;
   /** How often it is the cause, per thousand single faults at a corner, by sensor type; 0 means it cannot be (trade experience). */
   readonly often: { readonly passive: number; readonly active: number };
-  /** `action:segment` of the repairs that cure it, the usual one first. */
-  readonly cures: readonly string[];
+  /** What it is called, in lower case. */
+  readonly name: string;
   readonly why: string;
 }
 
@@ -20,162 +21,50 @@ const row = <const I extends string>(
   nature: Nature,
   passive: number,
   active: number,
-  cures: readonly string[],
+  name: string,
   why: string,
-) => ({ id, segment, nature, often: { passive, active }, cures, why }) as const;
+) => ({ id, segment, nature, often: { passive, active }, name, why }) as const;
 
 /** The faults that a channel can have. Ids are part of the contract. */
 export const CHANNEL_FAULTS = [
-  row(
-    'ring-damaged',
-    'ring',
-    'signal',
-    55,
-    25,
-    ['replaced:ring'],
-    'iron rings rust and crack; an encoder in a seal is better kept',
-  ),
-  row(
-    'ring-swollen',
-    'ring',
-    'signal',
-    50,
-    2,
-    ['replaced:ring'],
-    'rust under a pressed iron ring lifts it until it touches',
-  ),
-  row(
-    'ring-wrong',
-    'ring',
-    'dead',
-    10,
-    25,
-    ['replaced:ring'],
-    'comes with other work: encoder bearing the wrong way round, wrong count, none',
-  ),
-  row('ring-debris', 'ring', 'signal', 25, 40, ['cleaned:ring'], 'metal fuzz on a magnetic encoder, mud between teeth'),
-  row('gap-wide', 'gap', 'signal', 60, 40, ['reseated:gap'], 'rust under the flange lifts the sensor'),
-  row('bearing-play', 'gap', 'signal', 25, 25, ['replaced:gap'], 'a worn bearing lets the gap change with every turn'),
-  row('sensor-open', 'sensor', 'hard', 105, 25, ['replaced:sensor'], 'coils break inside with age and water'),
-  row('sensor-short', 'sensor', 'hard', 55, 25, ['replaced:sensor'], 'water inside bridges turns or leaks to the body'),
-  row('sensor-weak', 'sensor', 'signal', 35, 25, ['replaced:sensor'], 'magnets weaken; thresholds drift'),
-  row('sensor-damaged', 'sensor', 'signal', 40, 35, ['replaced:sensor'], 'tip worn or scored, body cracked'),
-  row(
-    'sensor-intermittent',
-    'sensor',
-    'intermittent',
-    40,
-    40,
-    ['replaced:sensor'],
-    'a cracked joint inside opens with heat or shaking',
-  ),
-  row('sensor-dead', 'sensor', 'dead', 0, 165, ['replaced:sensor'], "an active sensor's electronics fail outright"),
-  row('sensor-dirty', 'sensor', 'signal', 30, 45, ['cleaned:sensor'], 'metal dust on the tip'),
-  row(
-    'lead-open',
-    'lead',
-    'hard',
-    85,
-    85,
-    ['repaired-wire:lead', 'replaced:sensor'],
-    'the lead flexes with every bump and bend',
-  ),
-  row(
-    'lead-intermittent',
-    'lead',
-    'intermittent',
-    80,
-    80,
-    ['repaired-wire:lead', 'replaced:sensor'],
-    'strands break one by one where it flexes',
-  ),
-  row(
-    'lead-short',
-    'lead',
-    'hard',
-    30,
-    30,
-    ['repaired-wire:lead', 'replaced:sensor'],
-    'rubbed through against metal or tyre',
-  ),
-  row('plug-corroded', 'plug', 'contact', 90, 95, ['cleaned:plug'], 'the plug sits in spray'),
-  row('plug-loose', 'plug', 'hard', 35, 40, ['reseated:plug'], 'not latched after other work, or a pin pushed back'),
-  row('loom-open', 'loom', 'hard', 45, 45, ['repaired-wire:loom'], 'wires rot under clips and sills'),
-  row(
-    'loom-intermittent',
-    'loom',
-    'intermittent',
-    35,
-    35,
-    ['repaired-wire:loom'],
-    'a wire that flexes at a grommet or door sill',
-  ),
-  row('loom-short-to-ground', 'loom', 'hard', 18, 18, ['repaired-wire:loom'], 'chafed against the body'),
-  row(
-    'loom-short-to-supply',
-    'loom',
-    'hard',
-    6,
-    6,
-    ['repaired-wire:loom'],
-    'chafed against a fed wire in the same loom',
-  ),
-  row('loom-short-across', 'loom', 'hard', 12, 12, ['repaired-wire:loom'], 'the pair crushed or melted together'),
-  row('loom-crossed', 'loom', 'hard', 6, 8, ['repaired-wire:loom'], 'only after somebody mended wires'),
-  row(
-    'module-plug-corroded',
-    'module',
-    'contact',
-    14,
-    14,
-    ['cleaned:module'],
-    'water creeps along wires into the plug',
-  ),
-  row('module-input', 'module', 'hard', 14, 14, ['replaced:module'], 'rare, dear, and blamed too often'),
-  row(
-    'tyre-mismatch',
-    'elsewhere',
-    'signal',
-    8,
-    8,
-    ['replaced:elsewhere'],
-    'one odd tyre turns faster or slower than the rest',
-  ),
+  row('ring-damaged', 'ring', 'signal', 55, 25, 'ring cracked or missing teeth', 'iron rings rust and crack; an encoder in a seal is better kept'),
+  row('ring-swollen', 'ring', 'signal', 50, 2, 'ring swollen with rust', 'rust under a pressed iron ring lifts it until it touches'),
+  row('ring-wrong', 'ring', 'dead', 10, 25, 'wrong or reversed ring', 'comes with other work: encoder bearing the wrong way round, wrong count, none'),
+  row('ring-debris', 'ring', 'signal', 25, 40, 'debris on the ring', 'metal fuzz on a magnetic encoder, mud between teeth'),
+  row('gap-wide', 'gap', 'signal', 60, 40, 'gap too wide', 'rust under the flange lifts the sensor'),
+  row('bearing-play', 'gap', 'signal', 25, 25, 'play in the wheel bearing', 'a worn bearing lets the gap change with every turn'),
+  row('sensor-open', 'sensor', 'hard', 105, 25, 'sensor coil open', 'coils break inside with age and water'),
+  row('sensor-short', 'sensor', 'hard', 55, 25, 'sensor shorted or leaking inside', 'water inside bridges turns or leaks to the body'),
+  row('sensor-weak', 'sensor', 'signal', 35, 25, 'sensor weak', 'magnets weaken; thresholds drift'),
+  row('sensor-damaged', 'sensor', 'signal', 40, 35, 'sensor tip damaged', 'tip worn or scored, body cracked'),
+  row('sensor-intermittent', 'sensor', 'intermittent', 40, 40, 'sensor breaking now and then', 'a cracked joint inside opens with heat or shaking'),
+  row('sensor-dead', 'sensor', 'dead', 0, 165, 'sensor electronics dead', "an active sensor's electronics fail outright"),
+  row('sensor-dirty', 'sensor', 'signal', 30, 45, 'sensor tip dirty', 'metal dust on the tip'),
+  row('lead-open', 'lead', 'hard', 85, 85, 'lead broken', 'the lead flexes with every bump and bend'),
+  row('lead-intermittent', 'lead', 'intermittent', 80, 80, 'lead breaking now and then', 'strands break one by one where it flexes'),
+  row('lead-short', 'lead', 'hard', 30, 30, 'lead rubbed through', 'rubbed through against metal or tyre'),
+  row('plug-corroded', 'plug', 'contact', 90, 95, 'plug corroded', 'the plug sits in spray'),
+  row('plug-loose', 'plug', 'hard', 35, 40, 'plug loose or unlatched', 'not latched after other work, or a pin pushed back'),
+  row('loom-open', 'loom', 'hard', 45, 45, 'loom wire broken', 'wires rot under clips and sills'),
+  row('loom-intermittent', 'loom', 'intermittent', 35, 35, 'loom breaking now and then', 'a wire that flexes at a grommet or door sill'),
+  row('loom-short-to-ground', 'loom', 'hard', 18, 18, 'loom shorted to ground', 'chafed against the body'),
+  row('loom-short-to-supply', 'loom', 'hard', 6, 6, 'loom shorted to supply', 'chafed against a fed wire in the same loom'),
+  row('loom-short-across', 'loom', 'hard', 12, 12, 'loom wires bridged', 'the pair crushed or melted together'),
+  row('loom-crossed', 'loom', 'hard', 6, 8, 'loom wires crossed', 'only after somebody mended wires'),
+  row('module-plug-corroded', 'module', 'contact', 14, 14, "module's plug corroded", 'water creeps along wires into the plug'),
+  row('module-input', 'module', 'hard', 14, 14, "module's input failed", 'rare, dear, and blamed too often'),
+  row('tyre-mismatch', 'elsewhere', 'signal', 8, 8, 'odd tyre size', 'one odd tyre turns faster or slower than the rest'),
 ] as const;
 
-/** A code without a fault behind it: not a fault of the path, but a state that a channel can be in. */
-export const STALE_CODE = row(
-  'stale-code',
-  'elsewhere',
-  'history',
-  45,
-  45,
-  ['clear'],
-  'codes stay stored long after their cause has gone',
-);
+/** A code that stays stored although its cause has gone. */
+const STALE_CODE = row('stale-code', 'elsewhere', 'history', 45, 45, 'old code without a fault', 'codes stay stored long after their cause has gone');
 
-/** Causes that all channels share; at most one at a time. `often` is per thousand jobs, whatever the sensors. */
+/** Causes that all channels share. `often` is per thousand jobs, whatever the sensors. */
 export const SHARED_FAULTS = [
-  row('battery-low', 'supply', 'beside', 50, 50, ['charged:supply'], 'a weak battery throws codes all over the car'),
-  row('module-supply', 'supply', 'beside', 16, 16, ['repaired-wire:supply'], "the brake module's fuse, feed or ground"),
-  row(
-    'brake-switch',
-    'elsewhere',
-    'beside',
-    18,
-    18,
-    ['replaced:elsewhere'],
-    'shares lamps with the wheel speed sensors',
-  ),
-  row(
-    'brake-fluid-low',
-    'elsewhere',
-    'beside',
-    22,
-    22,
-    ['topped-up:elsewhere'],
-    'shares a lamp; worn pads or a leak behind it',
-  ),
+  row('battery-low', 'supply', 'beside', 50, 50, 'battery low', 'a weak battery throws codes all over the car'),
+  row('module-supply', 'supply', 'beside', 16, 16, "module's feed or ground", "the brake module's fuse, feed or ground"),
+  row('brake-switch', 'elsewhere', 'beside', 18, 18, 'brake switch', 'shares lamps with the wheel speed sensors'),
+  row('brake-fluid-low', 'elsewhere', 'beside', 22, 22, 'brake fluid low', 'shares a lamp; worn pads or a leak behind it'),
 ] as const;
 
 export type ChannelFaultId = (typeof CHANNEL_FAULTS)[number]['id'];
@@ -236,11 +125,11 @@ export function faultRow(id: Cause): FaultRow & { readonly id: FaultId } {
   return found;
 }
 
-/** Stopgaps: repairs that quieten a fault without curing it. */
-export const STOPGAPS: readonly { readonly fault: FaultId; readonly repair: string; readonly why: string }[] = [
-  {
-    fault: 'ring-swollen',
-    repair: 'spaced:gap',
-    why: 'a spacer keeps a swollen ring from rubbing, at the price of signal',
-  },
-];
+/**
+ * Plain words for a fault of the catalogue.
+ * @param fault its id, or `none`. @returns lower-case words; an unknown id is given back as it is.
+ * @example faultName('gap-wide') // => "gap too wide"
+ */
+export function faultName(fault: string): string {
+  return fault === 'none' ? 'nothing wrong now' : (BY_ID.get(fault)?.name ?? fault);
+}

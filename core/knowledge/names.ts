@@ -1,5 +1,4 @@
 import type { Segment, RepairSegment } from '../casefile/words';
-import { ALL_FAULTS, type FaultId } from './faults';
 
 /** Plain words for the contract's words, for screens and the record. */
 
@@ -25,52 +24,6 @@ export const SEGMENT_EXPLAINED: Readonly<Record<Segment, string>> = {
   loom: 'The body wiring from that plug to the module.',
   module: 'The brake module: its plug, its input, its feed to the sensor.',
 };
-
-export const FAULT_NAMES: Readonly<Record<FaultId, string>> = {
-  'ring-damaged': 'ring cracked or missing teeth',
-  'ring-swollen': 'ring swollen with rust',
-  'ring-wrong': 'wrong or reversed ring',
-  'ring-debris': 'debris on the ring',
-  'gap-wide': 'gap too wide',
-  'bearing-play': 'play in the wheel bearing',
-  'sensor-open': 'sensor coil open',
-  'sensor-short': 'sensor shorted or leaking inside',
-  'sensor-weak': 'sensor weak',
-  'sensor-damaged': 'sensor tip damaged',
-  'sensor-intermittent': 'sensor breaking now and then',
-  'sensor-dead': 'sensor electronics dead',
-  'sensor-dirty': 'sensor tip dirty',
-  'lead-open': 'lead broken',
-  'lead-intermittent': 'lead breaking now and then',
-  'lead-short': 'lead rubbed through',
-  'plug-corroded': 'plug corroded',
-  'plug-loose': 'plug loose or unlatched',
-  'loom-open': 'loom wire broken',
-  'loom-intermittent': 'loom breaking now and then',
-  'loom-short-to-ground': 'loom shorted to ground',
-  'loom-short-to-supply': 'loom shorted to supply',
-  'loom-short-across': 'loom wires bridged',
-  'loom-crossed': 'loom wires crossed',
-  'module-plug-corroded': "module's plug corroded",
-  'module-input': "module's input failed",
-  'tyre-mismatch': 'odd tyre size',
-  'stale-code': 'old code without a fault',
-  'battery-low': 'battery low',
-  'module-supply': "module's feed or ground",
-  'brake-switch': 'brake switch',
-  'brake-fluid-low': 'brake fluid low',
-};
-
-/**
- * Plain words for a fault of the catalogue.
- * @param fault its id, or `none`. @returns lower-case words; an unknown id is given back as it is.
- * @example faultName('gap-wide') // => "gap too wide"
- */
-export function faultName(fault: string): string {
-  if (fault === 'none') return 'nothing wrong now';
-  const known = ALL_FAULTS.find((row) => row.id === fault);
-  return known ? FAULT_NAMES[known.id] : fault;
-}
 
 export const LAMP_NAMES: Readonly<Record<string, string>> = {
   abs: 'ABS',
@@ -173,42 +126,9 @@ export const TRIAL_NAMES: Readonly<Record<string, string>> = {
   'same-code': 'the same code',
   'different-code': 'another code',
 };
-export const POINT_NAMES: Readonly<Record<string, string>> = {
-  sensor: 'Across the sensor',
-  'sensor-to-ground': "Pin to the sensor's body",
-  'module-end': 'At the module end',
-  'supply-at-plug': 'Feed at the plug',
-  'wire-1': 'Wire 1 end to end',
-  'wire-2': 'Wire 2 end to end',
-  'wire-1-to-ground': 'Wire 1 to ground',
-  'wire-2-to-ground': 'Wire 2 to ground',
-  'wire-to-wire': 'Wire to wire',
-  'sensor-current': 'Sensor current',
-  'module-supply': "Module's feed",
-  battery: 'Battery',
-  'air-gap': 'Air gap',
-  'ring-runout': 'Ring runout',
-  'flange-void': 'Void under the flange',
-  spacer: 'Spacer fitted',
-};
-export const PART_NAMES: Readonly<Record<string, string>> = {
-  ring: 'Ring',
-  gap: 'Seat and flange',
-  bearing: 'Bearing',
-  sensor: 'Sensor',
-  lead: 'Lead',
-  plug: 'Plug',
-  loom: 'Loom',
-  module: "Module's plug",
-  battery: 'Battery',
-  fuse: 'Fuses',
-  'ground-point': 'Ground point',
-  fluid: 'Brake fluid',
-  tyres: 'Tyres',
-  'brake-switch': 'Brake switch',
-};
 export const FINDING_NAMES: Readonly<Record<string, string>> = {
   sound: 'sound',
+  hidden: "I can't see it from here",
   cracked: 'cracked',
   'teeth-missing': 'teeth missing',
   swollen: 'swollen',

@@ -19,12 +19,8 @@ export const STALE_CHANCE = 0.03;
 export const ACTIVE_CHANCE = 0.5;
 export const SAME_TYPE_CHANCE = 0.93;
 
-/** Chance that a repair which should cure does cure, by what was done (a new part is dead or wrong now and then); that work leaves a plug loose; that a new sensor is dead or wrong. */
-export const REPAIR_CURES: Readonly<Record<string, number>> = {
-  replaced: 0.985,
-  'repaired-wire': 0.975,
-  reseated: 0.97,
-  cleaned: 0.95,
-};
-export const REPAIR_CURES_ELSE = 0.96;
+/** Odds of rot all over the module's plug, so that several channels suffer at once, against nothing wrong. */
+export const MODULE_PLUG_ROT_ODDS = 0.03;
+
+/** Chance that work at a corner leaves its plug loose. */
 export const WORK_LEAVES_PLUG_LOOSE = 0.01;

@@ -1,8 +1,21 @@
-import type { CaseFile, Observation } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
+import type { CaseFile } from '../casefile/contract';
+import type { Channel, PLUG_PLACES, SENSOR_PLACES } from '../casefile/words';
 
 /** What has to be opened before a check or repair, shared by all that need it. */
 export type Setup = 'reader' | 'raised' | 'wheel-off' | 'plug-apart' | 'sensor-out' | 'module-plug-apart';
+
+/** What to do, as a line of a set-up list. */
+export const SETUP_LINES: Readonly<Record<Setup, string>> = {
+  reader: 'Reader connected',
+  raised: 'Wheel off the ground, car on a stand',
+  'wheel-off': 'Wheel off',
+  'plug-apart': 'Disconnect the sensor plug',
+  'sensor-out': 'Pull the sensor out',
+  'module-plug-apart': "Battery isolated, module's plug disconnected, pins identified from the manual",
+};
+
+/** Set-ups that serve the whole car, whatever corner they were made for. */
+const OF_CAR: readonly Setup[] = ['reader', 'module-plug-apart'];
 
 /** Minutes for an owner at home (trade experience); `wheel-off` takes in jacking, stands and chocks. */
 const MINUTES: Readonly<Record<Exclude<Setup, 'plug-apart' | 'sensor-out'>, number>> = {
@@ -12,119 +25,109 @@ const MINUTES: Readonly<Record<Exclude<Setup, 'plug-apart' | 'sensor-out'>, numb
   'module-plug-apart': 18,
 };
 
-/** Minutes to part the sensor's plug by where it sits, and what must be open before. */
-const PLUG: Readonly<Record<string, { readonly minutes: number; readonly first?: Setup }>> = {
-  bonnet: { minutes: 3 },
-  'arch-liner': { minutes: 6, first: 'wheel-off' },
-  trim: { minutes: 9 },
-  sill: { minutes: 6 },
-  seat: { minutes: 7 },
-  underbody: { minutes: 5, first: 'raised' },
-};
-const PLUG_UNKNOWN = { minutes: 6, first: 'wheel-off' } as const;
+/** Names of the guide's steps that lead to a place, in the order they are done. */
+export type AccessStep = 'liner' | 'trim' | 'caliper' | 'disc';
 
-/** Minutes to draw the sensor by where it sits. */
-const SENSOR_OUT: Readonly<Record<string, { readonly minutes: number; readonly first: Setup }>> = {
-  knuckle: { minutes: 20, first: 'wheel-off' },
-  'behind-disc': { minutes: 45, first: 'wheel-off' },
-  'one-piece-hub': { minutes: 70, first: 'wheel-off' },
-  differential: { minutes: 15, first: 'raised' },
-  'in-bearing': { minutes: 60, first: 'wheel-off' },
-};
-const SENSOR_UNKNOWN = { minutes: 20, first: 'wheel-off' } as const;
-
-function placeOf(
-  file: CaseFile,
-  channel: Channel | null,
-): { readonly sensor?: string | undefined; readonly plug?: string | undefined } {
-  return (channel && file.vehicle.places?.[channel]) ?? {};
+/** What it takes to reach a part where it sits. */
+export interface Place {
+  readonly minutes: number;
+  /** What must be open before. */
+  readonly first?: Setup;
+  readonly steps: readonly AccessStep[];
 }
 
-function detail(
-  setup: 'plug-apart' | 'sensor-out',
-  file: CaseFile,
-  channel: Channel | null,
-): { readonly minutes: number; readonly first?: Setup } {
-  const place = placeOf(file, channel);
-  if (setup === 'plug-apart')
-    return PLUG[place.plug ?? ''] ?? (channel === 'rear-axle' ? { minutes: 5, first: 'raised' } : PLUG_UNKNOWN);
-  return (
-    SENSOR_OUT[place.sensor ?? ''] ?? (channel === 'rear-axle' ? { minutes: 15, first: 'raised' } : SENSOR_UNKNOWN)
-  );
+/** To disconnect the sensor's plug, by where it sits. */
+const PLUG: Readonly<Record<(typeof PLUG_PLACES)[number], Place>> = {
+  bonnet: { minutes: 3, steps: [] },
+  'arch-liner': { minutes: 6, first: 'wheel-off', steps: ['liner'] },
+  trim: { minutes: 9, steps: ['trim'] },
+  sill: { minutes: 6, steps: [] },
+  seat: { minutes: 7, steps: ['trim'] },
+  underbody: { minutes: 5, first: 'raised', steps: [] },
+};
+const PLUG_UNKNOWN: Place = { minutes: 6, first: 'wheel-off', steps: [] };
+const PLUG_OF_AXLE: Place = { minutes: 5, first: 'raised', steps: [] };
+
+/** To pull the sensor out, by where it sits. */
+const SENSOR: Readonly<Record<(typeof SENSOR_PLACES)[number], Place>> = {
+  knuckle: { minutes: 20, first: 'wheel-off', steps: [] },
+  'behind-disc': { minutes: 45, first: 'wheel-off', steps: ['caliper', 'disc'] },
+  'one-piece-hub': { minutes: 70, first: 'wheel-off', steps: [] },
+  differential: { minutes: 15, first: 'raised', steps: [] },
+  'in-bearing': { minutes: 60, first: 'wheel-off', steps: [] },
+};
+const SENSOR_UNKNOWN: Place = { minutes: 20, first: 'wheel-off', steps: [] };
+const SENSOR_OF_AXLE: Place = { minutes: 15, first: 'raised', steps: [] };
+
+/**
+ * Where a corner's plug or sensor sits on this car, and what it takes to reach it.
+ * @param setup which of the two. @param file the case: `vehicle.places`. @param channel the corner.
+ * @returns the place; a usual one where the owner has not said.
+ */
+export function placeOf(setup: 'plug-apart' | 'sensor-out', file: CaseFile, channel: Channel | null): Place {
+  const told = (channel && file.vehicle.places?.[channel]) ?? {};
+  const isAxle = channel === 'rear-axle';
+  if (setup === 'plug-apart') return told.plug ? PLUG[told.plug] : isAxle ? PLUG_OF_AXLE : PLUG_UNKNOWN;
+  return told.sensor ? SENSOR[told.sensor] : isAxle ? SENSOR_OF_AXLE : SENSOR_UNKNOWN;
+}
+
+/** A set-up at its place, as a key of what stands open: the same text that `work` of a case file uses. */
+type OpenKey = string;
+
+function keyOf(setup: Setup, channel: Channel | null): OpenKey {
+  return OF_CAR.includes(setup) ? setup : `${setup}@${channel ?? 'car'}`;
+}
+
+/** A set-up that must be open, and where. */
+export interface Opening {
+  readonly setup: Setup;
+  readonly channel: Channel | null;
+  readonly key: OpenKey;
 }
 
 /**
- * Everything that must be open for some set-ups, what they rest on included.
+ * Everything that must be open for some set-ups, what they rest on included, in the order of doing it.
  * @param setups the set-ups a move names. @param file the case. @param channel the corner, null for the car.
- * @returns keys: the set-up, with its channel where it is a corner's.
+ * @returns openings, each once; a wheel that comes off is raised with it.
  */
-export function openFor(setups: readonly Setup[], file: CaseFile, channel: Channel | null): ReadonlySet<string> {
-  const keys = new Set<string>();
+export function openingsFor(setups: readonly Setup[], file: CaseFile, channel: Channel | null): readonly Opening[] {
+  const found = new Map<OpenKey, Opening>();
   const add = (setup: Setup): void => {
-    if (setup === 'plug-apart' || setup === 'sensor-out') {
-      const { first } = detail(setup, file, channel);
-      if (first) add(first);
-    }
-    keys.add(setup === 'reader' || setup === 'module-plug-apart' ? setup : `${setup}@${channel ?? 'car'}`);
+    const first = setup === 'plug-apart' || setup === 'sensor-out' ? placeOf(setup, file, channel).first : undefined;
+    if (first) add(first);
+    const key = keyOf(setup, channel);
+    if (!found.has(key)) found.set(key, { setup, channel: OF_CAR.includes(setup) ? null : channel, key });
   };
   setups.forEach(add);
-  return keys;
+  const isOff = found.has(keyOf('wheel-off', channel));
+  return [...found.values()].filter((opening) => !(opening.setup === 'raised' && isOff));
+}
+
+/**
+ * The keys of what must be open for some set-ups.
+ * @param setups the set-ups a move names. @param file the case. @param channel the corner, null for the car.
+ * @returns keys as `work` has them: the set-up, with its corner where it is a corner's.
+ */
+export function openFor(setups: readonly Setup[], file: CaseFile, channel: Channel | null): ReadonlySet<OpenKey> {
+  return new Set(openingsFor(setups, file, channel).map((opening) => opening.key));
+}
+
+function isOpen({ setup, channel, key }: Opening, open: ReadonlySet<OpenKey>): boolean {
+  return open.has(key) || (setup === 'raised' && open.has(keyOf('wheel-off', channel)));
 }
 
 /**
  * Minutes to open what isn't open yet.
- * @param wanted keys from `openFor`. @param open keys that stand open. @param file the case.
+ * @param openings from `openingsFor`. @param open keys that stand open. @param file the case.
  * @returns minutes, 0 when all stands open; a wheel that is off counts as raised too.
  */
-export function minutesToOpen(wanted: ReadonlySet<string>, open: ReadonlySet<string>, file: CaseFile): number {
-  let minutes = 0;
-  for (const key of wanted) {
-    if (open.has(key)) continue;
-    const [setup, place] = key.split('@') as [Setup, string | undefined];
-    if (setup === 'raised' && (open.has(`wheel-off@${place}`) || wanted.has(`wheel-off@${place}`))) continue;
-    const channel = place === undefined || place === 'car' ? null : (place as Channel);
-    minutes += setup === 'plug-apart' || setup === 'sensor-out' ? detail(setup, file, channel).minutes : MINUTES[setup];
-  }
-  return minutes;
-}
-
-/** What the observations of this stage show to have been opened. */
-const OPENED_BY: Readonly<Record<string, readonly Setup[]>> = {
-  'meter:sensor': ['plug-apart'],
-  'meter:sensor-to-ground': ['plug-apart'],
-  'meter:supply-at-plug': ['plug-apart'],
-  'meter:wire-1': ['plug-apart', 'module-plug-apart'],
-  'meter:wire-2': ['plug-apart', 'module-plug-apart'],
-  'meter:module-end': ['module-plug-apart'],
-  'look:gap': ['wheel-off'],
-  'look:ring': ['wheel-off'],
-  'look:sensor': ['sensor-out'],
-  'look:plug': ['plug-apart'],
-  'look:module': ['module-plug-apart'],
-  'live:hand-spin': ['raised'],
-  code: ['reader'],
-  clear: ['reader'],
-};
-
-function nameOf(observation: Observation): string {
-  if (observation.kind === 'meter') return `meter:${observation.point}`;
-  if (observation.kind === 'look') return `look:${observation.part}`;
-  return observation.kind === 'live' ? `live:${observation.while}` : observation.kind;
-}
-
-/**
- * What stands open now: told by the work noted and not undone, and by what this stage's observations needed.
- * @param file the case. @param stage the observations since the last repair.
- * @returns keys as in `openFor`.
- */
-export function standingOpen(file: CaseFile, stage: readonly Observation[]): ReadonlySet<string> {
-  const open = new Set<string>();
-  for (const observation of stage)
-    openFor(OPENED_BY[nameOf(observation)] ?? [], file, observation.channel ?? null).forEach((key) => open.add(key));
-  for (const step of file.work ?? []) {
-    const [setup, place] = step.step.split('@');
-    if (setup && step.undone !== true) open.add(place ? `${setup}@${place}` : setup);
-    else if (setup) open.delete(place ? `${setup}@${place}` : setup);
-  }
-  return open;
+export function minutesToOpen(openings: readonly Opening[], open: ReadonlySet<OpenKey>, file: CaseFile): number {
+  return openings
+    .filter((opening) => !isOpen(opening, open))
+    .reduce(
+      (sum, { setup, channel }) =>
+        sum +
+        (setup === 'plug-apart' || setup === 'sensor-out' ? placeOf(setup, file, channel).minutes : MINUTES[setup]),
+      0,
+    );
 }

@@ -1,200 +1,246 @@
 import type { CaseFile } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
-import type { Scenario } from '../belief/posterior';
-import type { Candidate } from './candidates';
-import { expectedRepairCost, optionCosts, type RepairProblem } from './expectedCost';
-import { priceOf, REPAIRS } from '../knowledge/repairs';
-import { minutesToOpen, openFor } from '../knowledge/setups';
+import { priceOf, repairRecord } from '../knowledge/repairs/all';
+import { minutesToOpen } from '../knowledge/setups';
+import type { CheckMove } from './checkMoves';
+import type { Costs, Finish, Finishing } from './finishing';
+import { repairPrice, type Circumstances, type RepairOption } from './repairOptions';
 
-/** What repairs cost while some things stand open, and what each class costs at least. */
-export interface CostSet {
-  readonly costs: Float64Array;
-  readonly least: Float64Array;
+/** A repair as a move. */
+export interface RepairMove {
+  readonly kind: 'repair';
+  readonly name: string;
+  readonly channel: RepairOption['channel'];
+  readonly option: number;
 }
 
-/** Where the job stands, as planning sees it. */
-export interface Situation {
-  readonly file: CaseFile;
-  readonly scenarios: readonly Scenario[];
-  readonly problem: RepairProblem;
-  readonly open: ReadonlySet<string>;
-  /** Repair costs already worked out, by what stands open. */
-  readonly known: Map<string, CostSet>;
+/** Any move: they are priced alike and looked ahead from equally deep. */
+export type AnyMove = CheckMove | RepairMove;
+
+/** A move with what the job is expected to cost when it is made first. */
+export interface PricedMove {
+  readonly move: AnyMove;
+  readonly minutes: number;
+  readonly money: number;
+  /** Expected cost of the best road that begins with it, time included. */
+  readonly finish: number;
+  /** Whether some answer that may well come would change what is mended first; true of every repair. */
+  readonly canChange: boolean;
+  /** Chance that it cures the car; 0 for checks. */
+  readonly cures: number;
+  /** What each next move adds to the road when it may not be used. */
+  readonly reliesOn: ReadonlyMap<AnyMove, number>;
 }
 
-/** A check with its price where the job stands: per unit of mass. */
-interface Priced {
-  readonly candidate: Candidate;
-  readonly total: number;
-  readonly open: ReadonlySet<string>;
-  readonly after: CostSet;
-}
-
-/** What each class costs at least, were it known: the cheapest repair that helps it. */
-function leastCosts(problem: RepairProblem, costs: Float64Array): Float64Array {
-  const least = new Float64Array(problem.classes).fill(problem.workshop);
-  problem.cures.forEach((pairs, option) => {
-    for (const [k] of pairs) least[k] = Math.min(least[k] as number, costs[option] as number);
-  });
-  return least;
-}
-
-/**
- * What repairs cost with what stands open, a part already in hand for nothing.
- * @param at the situation. @param open keys that stand open. @param inHand a repair as `repair@channel`.
- * @returns costs by option, worked out once.
- */
-export function costsWith(at: Situation, open: ReadonlySet<string>, inHand: string | null): CostSet {
-  const key = `${[...open].join()}|${inHand}`;
-  const known = at.known.get(key);
-  if (known) return known;
-  const costs = optionCosts(at.problem, open, at.file, inHand);
-  const made = { costs, least: leastCosts(at.problem, costs) };
-  at.known.set(key, made);
-  return made;
-}
-
-/** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
-function keptSensor(channel: Channel | null, { problem, scenarios }: Situation): number {
-  const option = problem.options.findIndex(
-    (option) => option.row.repair === 'replaced:sensor' && option.channel === channel,
-  );
-  if (option < 0) return 1;
-  return scenarios.reduce((kept, scenario, at) => {
-    const isReplaced = problem.bits[option * problem.classes + (problem.classOf[at] ?? 0)] !== 0;
-    return isReplaced ? kept - scenario.probability : kept;
-  }, 1);
-}
-
-/**
- * Money and minutes of a check with what stands open; a sensor that it may break is priced in, as far as it would have been kept.
- * @param candidate the check. @param at the situation. @returns minutes, money, both together in money, and what stands open then.
- */
-export function checkCost(
-  candidate: Candidate,
-  at: Situation,
-): { minutes: number; money: number; total: number; open: ReadonlySet<string> } {
-  const opens = openFor(candidate.setups, at.file, candidate.channel);
-  const minutes = candidate.minutes + minutesToOpen(opens, at.open, at.file);
-  const sensor = REPAIRS.find((row) => row.repair === 'replaced:sensor');
-  const price = sensor ? priceOf(sensor, at.file) : 0;
-  const money = candidate.buys ? price : 0;
-  const broken =
-    candidate.mayBreakSensor > 0 ? candidate.mayBreakSensor * price * keptSensor(candidate.channel, at) : 0;
-  const total = money + broken + (at.problem.hourValue * minutes) / 60;
-  return { minutes, money, total, open: new Set([...at.open, ...opens]) };
-}
-
-function priced(candidate: Candidate, at: Situation): Priced {
-  const { total, open } = checkCost(candidate, at);
-  const inHand = candidate.buys ? `${candidate.buys}@${candidate.channel}` : null;
-  return { candidate, total, open, after: costsWith(at, open, inHand) };
-}
-
-/** Sums the weights of scenarios by class, each times its chance of an outcome. */
-function intoClasses(into: Float64Array, problem: RepairProblem, weights: Float64Array, chance: Float64Array): void {
-  into.fill(0);
-  for (let i = 0; i < weights.length; i += 1) {
-    const k = problem.classOf[i] as number;
-    into[k] = (into[k] as number) + (weights[i] as number) * (chance[i] as number);
-  }
-}
-
-/** The weights of scenarios, summed by class. */
-export function classWeights(problem: RepairProblem, weights: Float64Array): Float64Array {
-  const sums = new Float64Array(problem.classes);
-  intoClasses(sums, problem, weights, new Float64Array(weights.length).fill(1));
-  return sums;
-}
-
-function dot(a: Float64Array, b: Float64Array): number {
-  let sum = 0;
-  for (let at = 0; at < a.length; at += 1) sum += (a[at] as number) * (b[at] as number);
-  return sum;
-}
-
+/** Checks look at the likeliest follow-ups only: so many get a second step, and so many may follow. */
+const FIRST_STEPS = 14;
+const FOLLOW_UPS = 11;
 /** After an outcome this rare nobody plans a second check in advance. */
 const RARE = 0.004;
+/** An answer counts as one that may well come from here on. */
+const MAY_WELL_COME = 0.01;
+/** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
+const WORTH_CHANGING_MINUTES = 1;
 
-/** Looks ahead from one situation; scratch arrays are kept between its many sums. */
+/** A place in the plan: what is believed, and how the job stands. */
+interface Standing {
+  readonly weights: Float64Array;
+  readonly at: Circumstances;
+  readonly tries: number;
+}
+
+/** One branch of a move: how the job stands then. */
+interface Branch {
+  readonly standing: Standing;
+  readonly mass: number;
+}
+
+/** Prices moves by looking one and two steps ahead, with the cost of finishing sensibly behind them. */
 export class LookAhead {
-  private readonly sums: Float64Array;
-  private readonly then: Float64Array;
+  constructor(
+    private readonly finishing: Finishing,
+    private readonly moves: readonly AnyMove[],
+    private readonly file: CaseFile,
+  ) {}
 
-  constructor(private readonly at: Situation) {
-    this.sums = new Float64Array(at.problem.classes);
-    this.then = new Float64Array(at.scenarios.length);
+  private costs(at: Circumstances): Costs {
+    return this.finishing.costsAt(at);
   }
 
-  /**
-   * Expected cost of a check, then repairs alone; unnormalised, as the weights are.
-   * No less than with perfect knowledge afterwards: as soon as that reaches `limit`, the sum is broken off.
-   */
-  private oneStep({ candidate, total, after }: Priced, weights: Float64Array, limit: number): number {
-    const { problem } = this.at;
-    let mass = 0;
-    let cost = 0;
-    for (let i = 0; i < weights.length; i += 1) {
-      const weight = weights[i] as number;
+  private finish({ weights, at, tries }: Standing): Finish {
+    return this.finishing.finish(weights, this.costs(at), tries);
+  }
+
+  /** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
+  private keptSensor({ channel }: CheckMove, weights: Float64Array): number {
+    const option = this.finishing.options.find(
+      (one) => one.record.repair === 'replaced:sensor' && one.channel === channel,
+    );
+    if (!option) return 1;
+    let [mass, replaced] = [0, 0];
+    weights.forEach((weight, s) => {
       mass += weight;
-      cost += weight * (after.least[problem.classOf[i] as number] as number);
+      if ((option.effects[s]?.cured ?? 0) > 0.5) replaced += weight;
+    });
+    return mass > 0 ? 1 - replaced / mass : 1;
+  }
+
+  /** What a move takes where the job stands: minutes, money, and both with its risk as money. */
+  price(move: AnyMove, { weights, at }: Standing): { minutes: number; money: number; total: number } {
+    const { hourValue, workshop } = this.finishing.stakes;
+    if (move.kind === 'repair') {
+      const option = this.finishing.options[move.option] as RepairOption;
+      const { minutes, money } = repairPrice(option, at, this.file);
+      return { minutes, money, total: option.record.workshop ? workshop : money + (hourValue * minutes) / 60 };
     }
-    cost += total * mass;
-    for (const { chance } of candidate.outcomes) {
+    const minutes = move.minutes + minutesToOpen(move.openings, at.open, this.file);
+    const sensor = repairRecord('replaced:sensor');
+    const sensorPrice = sensor ? priceOf(sensor, this.file) : 0;
+    const money = move.buys ? sensorPrice : 0;
+    const risk = move.mayBreakSensor > 0 ? move.mayBreakSensor * sensorPrice * this.keptSensor(move, weights) : 0;
+    return { minutes, money, total: money + risk + (hourValue * minutes) / 60 };
+  }
+
+  private afterCheck(move: CheckMove, outcome: string, at: Circumstances): Circumstances {
+    const place = move.name.startsWith('look:') ? move.name.slice('look:'.length) : '';
+    const isFound = (place === 'lead' || place === 'loom') && outcome !== 'sound';
+    return {
+      open: new Set([...at.open, ...move.openings.map((opening) => opening.key)]),
+      inHand: move.buys ? `${move.buys}@${move.channel ?? ''}` : at.inHand,
+      located: isFound ? new Set([...at.located, `${place}@${move.channel ?? ''}`]) : at.located,
+      isErased: at.isErased || move.name === 'clear',
+    };
+  }
+
+  /** What may come of a move, the cured car left out: there the job is done. */
+  private branches(move: AnyMove, { weights, at, tries }: Standing): readonly Branch[] {
+    if (move.kind === 'repair') {
+      const left = new Float64Array(weights.length);
+      const mass = this.finishing.after(move.option, weights, left);
+      const closed = { ...at, open: new Set<string>(), isErased: true };
+      return [{ standing: { weights: left, at: closed, tries: tries - 1 }, mass }];
+    }
+    return move.outcomes.map(({ name, chance }) => {
+      let mass = 0;
+      const then = new Float64Array(weights.length);
+      for (let s = 0; s < weights.length; s += 1) {
+        then[s] = (weights[s] as number) * (chance[s] as number);
+        mass += then[s] as number;
+      }
+      return { standing: { weights: then, at: this.afterCheck(move, name, at), tries }, mass };
+    });
+  }
+
+  private leaf({ standing, mass }: Branch): number {
+    return standing.tries > 0 ? this.finish(standing).cost : this.finishing.stakes.workshop * mass;
+  }
+
+  /** Expected cost of a move and then finishing; broken off once it reaches the limit. */
+  private oneStep(move: AnyMove, standing: Standing, mass: number, limit: number): number {
+    let cost = this.price(move, standing).total * mass;
+    for (const branch of this.branches(move, standing)) {
       if (cost >= limit) return cost;
-      intoClasses(this.sums, problem, weights, chance);
-      cost += expectedRepairCost(problem, this.sums, after.costs).cost - dot(this.sums, after.least);
+      if (branch.mass > 0) cost += this.leaf(branch);
     }
     return cost;
   }
 
-  /** Expected cost of a check, then the best of repairing at once or one check more. */
-  private twoSteps(first: Priced, followUps: readonly Candidate[], weights: Float64Array): number {
-    const { problem } = this.at;
-    const later = { ...this.at, open: first.open };
-    const next = followUps
-      .filter((followUp) => followUp !== first.candidate)
-      .map((followUp) => priced(followUp, later));
-    const { costs } = first.after;
-    const mass = weights.reduce((sum, weight) => sum + weight, 0);
-    let cost = first.total * mass;
-    for (const { chance } of first.candidate.outcomes) {
-      const { then } = this;
-      let share = 0;
-      for (let i = 0; i < then.length; i += 1) {
-        then[i] = (weights[i] as number) * (chance[i] as number);
-        share += then[i] as number;
-      }
-      intoClasses(this.sums, problem, weights, chance);
-      let best = expectedRepairCost(problem, this.sums, costs).cost;
-      if (share > RARE * mass) for (const priced of next) best = Math.min(best, this.oneStep(priced, then, best));
-      cost += best;
+  /** The best check to follow in a branch, and what it is better than the next best road. */
+  private followUp(branch: Branch, followUps: readonly CheckMove[], but: AnyMove) {
+    const leaf = this.leaf(branch);
+    let [best, second, chosen]: [number, number, AnyMove | null] = [leaf, leaf, null];
+    for (const next of followUps) {
+      if (next === but) continue;
+      const cost = this.oneStep(next, branch.standing, branch.mass, second);
+      if (cost < best) [best, second, chosen] = [cost, best, next];
+      else second = Math.min(second, cost);
     }
-    return cost;
+    return { best, chosen, more: second - best };
+  }
+
+  private twoSteps(move: AnyMove, standing: Standing, mass: number, followUps: readonly CheckMove[]) {
+    const reliesOn = new Map<AnyMove, number>();
+    let cost = this.price(move, standing).total * mass;
+    for (const branch of this.branches(move, standing)) {
+      if (branch.mass <= RARE * mass || branch.standing.tries === 0) {
+        cost += branch.mass > 0 ? this.leaf(branch) : 0;
+        continue;
+      }
+      const { best, chosen, more } = this.followUp(branch, followUps, move);
+      cost += best;
+      if (chosen) reliesOn.set(chosen, (reliesOn.get(chosen) ?? 0) + more);
+    }
+    return { cost, reliesOn };
+  }
+
+  /** Whether some answer that may well come would have another repair made first, and gain by it. */
+  private canChange(move: AnyMove, standing: Standing, mass: number, first: number): boolean {
+    if (move.kind === 'repair') return true;
+    const { hourValue } = this.finishing.stakes;
+    return this.branches(move, standing).some((branch) => {
+      if (branch.mass < MAY_WELL_COME * mass) return false;
+      const own = this.finish(branch.standing);
+      if (own.first === first) return false;
+      const costs = this.costs(branch.standing.at);
+      const held = first < 0 ? Infinity : this.finishing.beginWith(first, branch.standing.weights, costs, branch.standing.tries);
+      return held - own.cost >= (branch.mass * hourValue * WORTH_CHANGING_MINUTES) / 60;
+    });
+  }
+
+  private curedBy(move: AnyMove, weights: Float64Array): number {
+    if (move.kind === 'check') return 0;
+    const effects = (this.finishing.options[move.option] as RepairOption).effects;
+    return weights.reduce((sum, weight, s) => sum + weight * (effects[s]?.cured ?? 0), 0);
   }
 
   /**
-   * Expected cost of finishing with each check first: followed by repairs alone, and with one check more between.
-   * @param candidates the checks. @param howMany how many get the second step, and how many may follow.
-   * @param alsoDeep which others get it too. @returns each check with both costs, the best alone first.
+   * Prices all moves from where the job stands.
+   * @param at how the job stands. @returns every move with its price and the best road that begins with it; cheapest road first.
    */
-  price(
-    candidates: readonly Candidate[],
-    howMany: { readonly first: number; readonly next: number },
-    alsoDeep: (candidate: Candidate, rank: number) => boolean,
-  ): readonly { readonly candidate: Candidate; readonly alone: number; readonly finish: number }[] {
-    const weights = Float64Array.from(this.at.scenarios, (scenario) => scenario.probability);
-    const first = candidates
-      .map((candidate) => {
-        const entry = priced(candidate, this.at);
-        return { one: entry, alone: this.oneStep(entry, weights, Infinity) };
-      })
+  priceAll(at: Circumstances): readonly PricedMove[] {
+    const { weights } = this.finishing.states;
+    const standing: Standing = { weights, at, tries: this.finishing.stakes.tries };
+    const { first } = this.finish(standing);
+    const ranked = this.moves
+      .map((move) => ({ move, alone: this.oneStep(move, standing, 1, Infinity) }))
       .sort((a, b) => a.alone - b.alone);
-    const followUps = first.slice(0, howMany.next).map(({ one: priced }) => priced.candidate);
-    return first.map(({ one: priced, alone }, rank) => {
-      const isDeep = rank < howMany.first || alsoDeep(priced.candidate, rank);
-      const ahead = isDeep ? this.twoSteps(priced, followUps, weights) : Infinity;
-      return { candidate: priced.candidate, alone, finish: Math.min(alone, ahead) };
+    const followUps = ranked
+      .map(({ move }) => move)
+      .filter((move): move is CheckMove => move.kind === 'check')
+      .slice(0, FOLLOW_UPS);
+    const priced = ranked.map(({ move, alone }, rank): PricedMove => {
+      const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
+      const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: new Map<AnyMove, number>() };
+      const { minutes, money } = this.price(move, standing);
+      return {
+        move,
+        minutes,
+        money,
+        finish: Math.min(alone, ahead.cost),
+        canChange: this.canChange(move, standing, 1, first),
+        cures: this.curedBy(move, weights),
+        reliesOn: ahead.reliesOn,
+      };
     });
+    return priced.sort((a, b) => a.finish - b.finish);
+  }
+
+  /**
+   * Expected cost of the best road that never makes a repair: one check ahead.
+   * @param never number of the repair. @param at how the job stands. @returns cost, time included.
+   */
+  withoutRepair(never: number, at: Circumstances): number {
+    const { weights, } = this.finishing.states;
+    const standing: Standing = { weights, at, tries: this.finishing.stakes.tries };
+    const leaf = (branch: Standing): number =>
+      this.finishing.finish(branch.weights, this.finishing.without(this.costs(branch.at), never), branch.tries).cost;
+    return this.moves.reduce((best, move) => {
+      if (move.kind === 'repair') return best;
+      let cost = this.price(move, standing).total;
+      for (const branch of this.branches(move, standing)) {
+        if (cost >= best) return best;
+        if (branch.mass > 0) cost += leaf(branch.standing);
+      }
+      return Math.min(best, cost);
+    }, leaf(standing));
   }
 }

@@ -1,96 +1,175 @@
-import type { Candidate } from './candidates';
-import { expectedRepairCost, type RepairProblem } from './expectedCost';
-import { checkCost, classWeights, costsWith, LookAhead, type Situation } from './lookAhead';
-import { inGoodOrder, SHORT_LOOK_MINUTES } from './orderMoves';
-import type { PricedMove } from './pricedMove';
-import { minutesToOpen } from '../knowledge/setups';
+import type { CaseFile, Observation } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import type { Posterior, Ranked, Scenario } from '../belief/posterior';
+import { namesInDoubt } from '../codes/namesInDoubt';
+import { checkMoves } from './checkMoves';
+import { Finishing, stakesOf } from './finishing';
+import { LookAhead, type AnyMove, type PricedMove } from './lookAhead';
+import { withPolicy } from './policy';
+import { repairOptions, type Circumstances } from './repairOptions';
+import { locatedWires, standingOpen } from './seen';
+import { statesOf } from './states';
+
+/** A move as it is offered: priced, and with what it saves. */
+export interface OfferedMove extends PricedMove {
+  /** Expected cost of the best road that does not use it, minus with it. */
+  readonly saving: number;
+}
 
 export interface Plan {
-  readonly moves: readonly PricedMove[];
-  /** Expected cost of going on with repairs alone. */
-  readonly repairsOnly: number;
-  readonly problem: RepairProblem;
+  /** Best first. */
+  readonly moves: readonly OfferedMove[];
+  /** Expected cost of handing the car over now. */
+  readonly handOver: number;
 }
 
-/** How many checks the second step looks into, and how many follow-ups each may have. */
-const FIRST_STEPS = 8;
-const FOLLOW_UPS = 9;
-/** Quick looks further down the list get the second step too. */
-const QUICK_STEPS = 14;
+/** Planning looks at so many states at most; what is left out is the tail of an early, wide-open case. */
+const MOST_SCENARIOS = 40;
+/** A corner less suspect than this gets no checks of its own, once some corner is more suspect. */
+const WORTH_A_LOOK = 0.04;
+/** Corners that are this likely to be at fault, both, are planned each by itself. */
+const EACH_FOR_ITSELF = 0.5;
+/** A repair is offered from this chance on that it cures something. */
+const WORTH_OFFERING = 0.03;
+/** Moves whose roads differ by less than so many minutes are as good as equal: the shorter one comes first. */
+const AS_GOOD_AS_EQUAL_MINUTES = 2;
 
-function pricedChecks(candidates: readonly Candidate[], at: Situation, repairsOnly: number): PricedMove[] {
-  const isQuick = (row: Candidate, rank: number): boolean =>
-    rank < QUICK_STEPS && checkCost(row, at).minutes <= SHORT_LOOK_MINUTES;
-  const looked = new LookAhead(at).price(candidates, { first: FIRST_STEPS, next: FOLLOW_UPS }, isQuick);
-  return looked.map(({ candidate, finish, alone }): PricedMove => {
-    const { minutes, money } = checkCost(candidate, at);
-    return {
-      kind: 'check',
-      name: candidate.check,
-      channel: candidate.channel,
-      minutes,
-      money,
-      finish,
-      alone,
-      without: repairsOnly,
-      cures: 0,
-      candidate,
-      option: -1,
-    };
-  });
+/** Corners by suspicion, the most suspect first. */
+function suspects(file: CaseFile, ranked: readonly Ranked[]): readonly { channel: Channel; share: number }[] {
+  return file.vehicle.channels
+    .map((channel) => ({
+      channel,
+      share: ranked
+        .filter((row) => row.channel === channel && row.fault !== 'stale-code')
+        .reduce((sum, row) => sum + row.probability, 0),
+    }))
+    .sort((a, b) => b.share - a.share);
 }
 
-function pricedRepairs(at: Situation, costs: Float64Array, repairsOnly: number): PricedMove[] {
-  const { problem } = at;
-  const weights = classWeights(
-    problem,
-    Float64Array.from(at.scenarios, (scenario) => scenario.probability),
-  );
-  return problem.options.map((option, r): PricedMove => {
-    const cured = (problem.cures[r] ?? []).reduce(
-      (sum, [k, bits]) => sum + (((problem.full[k] ?? 0) & ~bits) === 0 ? (weights[k] ?? 0) : 0),
-      0,
+/** The corners in question: the most suspect one, a second that is worth a look, and a wheel that is to be spun. */
+function inQuestion(file: CaseFile, ranked: readonly Ranked[]): readonly Channel[] {
+  const corners = suspects(file, ranked)
+    .filter((corner, index) => index === 0 || (index === 1 && corner.share >= WORTH_A_LOOK))
+    .map((corner) => corner.channel);
+  const spin = namesInDoubt(file)?.spin;
+  return spin && !corners.includes(spin) ? [...corners, spin] : corners;
+}
+
+function likeliest(scenarios: readonly Scenario[]): readonly Scenario[] {
+  const kept = scenarios.slice(0, MOST_SCENARIOS);
+  const total = kept.reduce((sum, scenario) => sum + scenario.probability, 0);
+  return kept.map((scenario) => ({ ...scenario, probability: scenario.probability / total }));
+}
+
+/** The scenarios as seen from one corner: what is wrong there and with what all share. */
+function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Scenario[] {
+  const merged = new Map<string, Scenario>();
+  for (const scenario of scenarios) {
+    const faults = scenario.faults.filter((fault) => fault.channel === channel || fault.channel === null);
+    const key = `${scenario.typeOf(channel)} ${faults.map(({ fault }) => fault).sort().join()}`;
+    const probability = (merged.get(key)?.probability ?? 0) + scenario.probability;
+    merged.set(key, { faults, probability, typeOf: scenario.typeOf });
+  }
+  return [...merged.values()].sort((a, b) => b.probability - a.probability);
+}
+
+/** Without a move the best road is the best of those that begin otherwise, and do not come to it later. */
+function savingsOf(priced: readonly PricedMove[], ahead: LookAhead, at: Circumstances, handOver: number): readonly OfferedMove[] {
+  return priced.map((move): OfferedMove => {
+    if (move.move.kind === 'repair') return { ...move, saving: ahead.withoutRepair(move.move.option, at) - move.finish };
+    const others = priced.filter((other) => other !== move);
+    const without = others.reduce(
+      (best, other) => Math.min(best, other.finish + (other.reliesOn.get(move.move) ?? 0)),
+      handOver,
     );
-    const finish = expectedRepairCost(problem, weights, costs, { first: r }).cost;
-    const without =
-      option.row.repair === 'clear'
-        ? finish + (1 - cured) * problem.workshop
-        : Math.max(repairsOnly, expectedRepairCost(problem, weights, costs, { never: r }).cost);
-    const minutes = option.row.minutes + minutesToOpen(option.opens, at.open, at.file);
-    return {
-      kind: 'repair',
-      name: option.row.repair,
-      channel: option.channel,
-      minutes,
-      money: option.price,
-      finish,
-      alone: finish,
-      without,
-      cures: cured,
-      candidate: null,
-      option: r,
-    };
+    return { ...move, saving: without - move.finish };
   });
+}
+
+/** Of roads that are as good as equal, the one that begins with the shorter move. */
+function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
+  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
+  const left = [...moves];
+  const ordered: OfferedMove[] = [];
+  while (left.length > 0) {
+    const best = (left[0] as OfferedMove).finish;
+    const equals = left.filter((move) => move.finish - best < step && move.money <= (left[0] as OfferedMove).money);
+    const next = equals.reduce((short, move) => (move.minutes < short.minutes ? move : short), left[0] as OfferedMove);
+    ordered.push(next);
+    left.splice(left.indexOf(next), 1);
+  }
+  return ordered;
+}
+
+/** What a plan is made from. */
+export interface PlanQuestion {
+  readonly file: CaseFile;
+  readonly posterior: Posterior;
+  readonly ranked: readonly Ranked[];
+  readonly scenarios: readonly Scenario[];
+  readonly doubtful: ReadonlySet<string>;
+}
+
+function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], question: PlanQuestion): Plan {
+  const { file, posterior, doubtful } = question;
+  const latest = posterior.timeline.stages.at(-1)?.observations ?? [];
+  const states = statesOf(likeliest(scenarios));
+  const options = repairOptions(states, file);
+  const stakes = stakesOf(file);
+  const finishing = new Finishing(states, options, stakes, file);
+  const checks = checkMoves({ file, posterior, states: states.all, channels, doubtful });
+  const repairs = options.flatMap((option, at): AnyMove[] =>
+    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: at }],
+  );
+  const at: Circumstances = {
+    open: standingOpen(file, latest),
+    inHand: null,
+    located: locatedWires(latest),
+    isErased: latest.some((observation) => observation.kind === 'clear' && observation.result !== 'refused'),
+  };
+  const ahead = new LookAhead(finishing, [...checks, ...repairs], file);
+  const priced = ahead
+    .priceAll(at)
+    .filter((move) => (move.move.kind === 'repair' ? move.cures >= WORTH_OFFERING : move.canChange));
+  const moves = shorterFirst(savingsOf(priced, ahead, at, stakes.workshop), stakes.hourValue);
+  return { moves, handOver: stakes.workshop };
+}
+
+const nameOf = ({ move }: PricedMove): string =>
+  `${move.name}${move.kind === 'check' ? (move.manner ?? '') : ''}@${move.channel ?? ''}`;
+/** Moves that serve the whole car are listed once, whatever corner they were planned for. */
+const onceOf = (move: PricedMove): string =>
+  /^(clear|code|live:(drive|stationary)|look:module|ask:)/.test(move.move.name) ? move.move.name : nameOf(move);
+
+/** Lists of several corners in turn, each move once. */
+function inTurn(plans: readonly Plan[]): readonly OfferedMove[] {
+  const longest = Math.max(...plans.map((plan) => plan.moves.length));
+  const seen = new Set<string>();
+  return Array.from({ length: longest }, (_none, rank) => plans.flatMap((plan) => plan.moves.slice(rank, rank + 1)))
+    .flat()
+    .filter((move) => !seen.has(onceOf(move)) && seen.add(onceOf(move)).size > 0);
 }
 
 /**
- * Prices all moves and puts the best first: two-step look-ahead over checks, then repairs in p/c order with a workshop as the way out.
- * @param at the situation. @param candidates the checks that could be made.
- * @returns moves by the expected cost of finishing, and the cost of repairing without checks.
+ * Plans what to do next: every move priced alike, two steps ahead, with the cost of finishing sensibly behind; safety and manners over it.
+ * Two corners that are both likely at fault are planned each by itself, and their moves offered in turn.
+ * @param question the case and its belief. @returns moves, best first.
  */
-export function planMoves(at: Situation, candidates: readonly Candidate[]): Plan {
-  const { costs } = costsWith(at, at.open, null);
-  const weights = classWeights(
-    at.problem,
-    Float64Array.from(at.scenarios, (scenario) => scenario.probability),
-  );
-  const repairsOnly = expectedRepairCost(at.problem, weights, costs).cost;
-  const moves = [...pricedChecks(candidates, at, repairsOnly), ...pricedRepairs(at, costs, repairsOnly)].sort(
-    (a, b) => a.finish - b.finish,
-  );
-  return {
-    moves: inGoodOrder(moves, at),
-    repairsOnly,
-    problem: at.problem,
-  };
+export function planMoves(question: PlanQuestion): Plan {
+  const { file, posterior, ranked, scenarios } = question;
+  const corners = suspects(file, ranked);
+  const bad = corners.filter((corner) => corner.share >= EACH_FOR_ITSELF).map((corner) => corner.channel);
+  const plans =
+    bad.length > 1
+      ? bad.map((channel) => planFor(seenFrom(channel, scenarios), [channel], question))
+      : [planFor(scenarios, inQuestion(file, ranked), question)];
+  const all: readonly Observation[] = posterior.timeline.stages.flatMap((stage) => stage.observations);
+  const last = posterior.timeline.boundaries.findLast((mark) => mark.is === 'repair');
+  const moves = withPolicy(inTurn(plans), {
+    file,
+    all,
+    latest: posterior.timeline.stages.at(-1)?.observations ?? [],
+    lastRepair: last?.is === 'repair' ? last.repair : null,
+  });
+  return { moves: moves as readonly OfferedMove[], handOver: plans[0]?.handOver ?? 0 };
 }

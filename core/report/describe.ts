@@ -3,7 +3,10 @@ import { meaningFor } from '../codes/meaningFor';
 import { readerNames } from '../codes/readerNames';
 import { showReading } from '../quantities/show';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
+import { checkRecord } from '../knowledge/checks/all';
 import * as names from '../knowledge/names';
+import { PARTS } from '../knowledge/parts';
+import { checkNameOf } from '../knowledge/checks/nameOf';
 
 /** An observation in words: what it was, its figure set apart, and what stood around it. */
 export interface Described {
@@ -43,11 +46,21 @@ function meter(observation: ObservationOf<'meter'>, at: string): Described {
       : `${showReading(observation.range, observation.quantity).number} ${showReading(observation.range, observation.quantity).unit} range`,
   ];
   return {
-    title: join(names.POINT_NAMES[observation.point] ?? observation.point, at),
+    title: join(nameOf(observation, observation.point), at),
     figure: `${shown.number} ${shown.unit}`.trim(),
     detail: state.filter(Boolean).join('; '),
   };
 }
+
+/** What a reading is called: by its check, or where it is none of the contract's checks, by its point. */
+function nameOf(observation: Observation, point: string): string {
+  return checkRecord(checkNameOf(observation))?.name ?? OTHER_POINTS[point] ?? point;
+}
+
+const OTHER_POINTS: Readonly<Record<string, string>> = {
+  spacer: 'Spacer fitted',
+  'wire-2-to-ground': 'Voltage on wire 2',
+};
 
 function join(title: string, at: string): string {
   return at ? `${title}, ${at}` : title;
@@ -138,14 +151,14 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
       );
     case 'look':
       return say(
-        `${join(names.PART_NAMES[observation.part] ?? observation.part, at)}: ${names.FINDING_NAMES[observation.finding] ?? observation.finding}`,
+        `${join(PARTS[observation.part].name, at)}: ${names.FINDING_NAMES[observation.finding] ?? observation.finding}`,
         'by eye',
       );
     case 'meter':
       return meter(observation, at);
     case 'distance':
       return say(
-        join(names.POINT_NAMES[observation.point] ?? observation.point, at),
+        join(nameOf(observation, observation.point), at),
         '',
         `${(observation.value * 1000).toFixed(2)} mm`,
       );

@@ -3,7 +3,10 @@ export const STEP_CAUTIONS: ReadonlyMap<string, string> = new Map([
   ['chock', 'Chock first. Rear work needs the parking brake off; an electric one has a service mode in the manual.'],
   ['stands', 'Never under a car on a jack alone. Stated jacking points, hard ground, a stand, then a push to test it.'],
   ['ignition', 'Ignition off, key away, before any plug is opened.'],
-  ['high-voltage', 'High-voltage vehicle: stop here unless its manual gives a service mode for this work.'],
+  [
+    'high-voltage',
+    'High-voltage car: switch it off, keep its key out of reach, make the 12 V side dead as its manual says. Never touch orange parts; what lies behind them is for a professional.',
+  ],
   ['eyes', 'Eye protection: rust, springs and clips fly.'],
   ['hose', 'The caliper never hangs by its hose. Wire it to the spring.'],
   ['pull-body', 'Pull the plug by its body, never by the wires.'],

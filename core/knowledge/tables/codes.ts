@@ -331,18 +331,44 @@ export const NO_CODE: Table = {
   ],
 };
 
-const beside = (topic: string, fault: 'brake-switch' | 'brake-fluid-low'): Table => ({
+/** "Circuit" in a reader's text is a habit of its makers: far weaker than a failure type byte. */
+export const CIRCUIT_BY_WORD: Readonly<Record<string, number>> = {
+  circuit: 1,
+  open: 0.7,
+  'short-to-ground': 0.6,
+  'short-to-supply': 0.6,
+  supply: 0.5,
+  intermittent: 0.5,
+  'no-signal': 0.55,
+  implausible: 0.45,
+  erratic: 0.4,
+  direction: 0.3,
+};
+
+const ofCause = (topic: string, rows: Table['rows']): Table => ({
   topic,
   outcomes: ['absent', 'present'],
-  mistaken: 0.008,
-  otherwise: { gives: { present: 0.006 }, why: 'seldom without cause' },
-  rows: [
-    { for: [fault], gives: { present: 0.75 }, why: 'named as what it is' },
-    { for: ['battery-low'], gives: { present: 0.08 }, why: 'low voltage throws many codes' },
-  ],
+  mistaken: 0.004,
+  otherwise: { gives: { present: 0.002 }, why: 'seldom without cause' },
+  rows,
 });
-export const CODE_BRAKE_SWITCH = beside('code-brake-switch', 'brake-switch');
-export const CODE_BRAKE_FLUID = beside('code-brake-fluid', 'brake-fluid-low');
+
+/** Codes that name no wheel but a cause of their own. */
+export const CODE_OF_CAUSE = {
+  'brake-switch': ofCause('code-brake-switch', [
+    { for: ['brake-switch'], gives: { present: 0.75 }, why: 'named as what it is' },
+    { for: ['battery-low'], gives: { present: 0.03 }, why: 'low voltage throws many codes' },
+  ]),
+  'brake-fluid': ofCause('code-brake-fluid', [
+    { for: ['brake-fluid-low'], gives: { present: 0.75 }, why: 'named as what it is' },
+    { for: ['battery-low'], gives: { present: 0.03 }, why: 'low voltage throws many codes' },
+  ]),
+  supply: ofCause('code-supply', [
+    { for: ['battery-low'], gives: { present: 0.5 }, why: 'every module measures its own supply' },
+    { for: ['module-supply'], gives: { present: 0.55 }, why: 'named as what it is' },
+    { for: ['module-plug-corroded'], gives: { present: 0.04 }, why: 'its feed pins may be green too' },
+  ]),
+} as const;
 
 /** The reader got no answer from the brake module. */
 export const NO_ANSWER: Table = {

@@ -15,6 +15,8 @@ export interface Table {
   readonly rows: readonly (Row & { readonly for: readonly Cause[] })[];
   /** Chance that the observer is mistaken altogether. */
   readonly mistaken: number;
+  /** Whether each outcome but the first is seen or not by itself, so that several may be seen at once: looks. */
+  readonly findingsAddUp?: true;
 }
 
 export interface Row {

@@ -1,0 +1,83 @@
+import type { LookPart, MeterPoint, Quantity, SensorType } from '../../casefile/words';
+import type { Setup } from '../setups';
+import type { TypedTable } from '../tables/table';
+
+/** Which drawing shows how a check is made; the app has one for each. */
+export type CheckDrawing =
+  | 'meter-sensor'
+  | 'meter-body'
+  | 'meter-spin'
+  | 'meter-supply'
+  | 'meter-module'
+  | 'meter-wire'
+  | 'meter-battery'
+  | 'meter-current'
+  | 'eye'
+  | 'spin'
+  | 'blade'
+  | 'swap'
+  | 'plug'
+  | 'road'
+  | 'ask';
+
+/** How a check is answered. */
+export type Answer =
+  | { readonly is: 'meter'; readonly point: MeterPoint; readonly quantity: Quantity; readonly while?: 'hand-spin' }
+  | { readonly is: 'look'; readonly part: LookPart }
+  | { readonly is: 'live'; readonly while: 'stationary' | 'hand-spin' | 'drive' }
+  | { readonly is: 'distance'; readonly point: 'air-gap' | 'ring-runout' | 'flange-void' }
+  | { readonly is: 'choice'; readonly kind: 'swap' | 'substitute' | 'unplug' }
+  | { readonly is: 'sensor-type' }
+  | { readonly is: 'specs' };
+
+/** A reading that stands for one outcome, for showing beforehand what each answer would mean. */
+export type Example = readonly [words: string, value: number | 'overload'];
+
+/** What the sheet of a check shows beside its set-up. */
+export interface SheetRecord {
+  readonly title: string;
+  readonly drawing: CheckDrawing;
+  readonly ignition?: 'off' | 'on';
+  /** Lines beyond those of the set-ups. */
+  readonly lines?: readonly string[];
+  readonly caution?: string;
+}
+
+/** A check in one record: the move, what it shows under each fault, how it is made and answered. */
+export interface CheckRecord {
+  /** Its name in the contract, such as `meter:sensor:resistance`. */
+  readonly check: string;
+  /** Of one corner; of the whole car; or made once for the whole car while one corner is in question. */
+  readonly of: 'channel' | 'car' | 'subject';
+  /** What it is called in lists of evidence. */
+  readonly name: string;
+  /** What to do, as a sentence without a stop. */
+  readonly words: string;
+  /** What its answers could change, as one or two sentences that begin with "If". */
+  readonly ifs: string;
+  readonly table: TypedTable;
+  /** Minutes beyond its set-ups, for an owner at home (trade experience). */
+  readonly minutes: number;
+  readonly setups: readonly Setup[];
+  /** The sensor kind that it makes sense for; both where left out. */
+  readonly only?: SensorType;
+  /** Chance to break the sensor in doing it, 0 to 1. */
+  readonly mayBreakSensor?: number;
+  /** The same check with the lead or loom flexed meanwhile. */
+  readonly manner?: 'wiggle';
+  readonly sheet?: SheetRecord;
+  readonly answer?: Answer;
+  readonly examples?: readonly Example[];
+}
+
+/** The point and quantity of a meter check, as its name tells them. */
+export function meterCheck(
+  point: MeterPoint,
+  quantity: Quantity,
+  whileSpun?: 'hand-spin',
+): { readonly check: string; readonly answer: Answer } {
+  return {
+    check: `meter:${point}:${quantity}`,
+    answer: { is: 'meter', point, quantity, ...(whileSpun ? { while: whileSpun } : {}) },
+  };
+}

@@ -1,0 +1,132 @@
+import type { RepairRecord } from './repair';
+import { fit, wireSteps } from './steps';
+
+/** Lead, plug, loom and the module's plug. */
+export const AT_WIRES: readonly RepairRecord[] = [
+  {
+    repair: 'repaired-wire:lead',
+    words: 'mend the lead',
+    minutes: 35,
+    price: 5,
+    setups: ['wheel-off', 'plug-apart'],
+    cures: ['lead-open', 'lead-intermittent', 'lead-short'],
+    locating: { look: 'lead', minutes: 12 },
+    steps: [
+      ...wireSteps(['flex', 'acid']),
+      fit('wire-twisted', 'Keep the twist and measure end to end: under 1 Ω', 'The twist keeps noise out.', 'wire', {
+        tools: ['multimeter'],
+      }),
+    ],
+    parts: ['wire and sleeves'],
+  },
+  {
+    repair: 'cleaned:plug',
+    words: 'clean the plug',
+    minutes: 8,
+    price: 4,
+    setups: ['plug-apart'],
+    cures: ['plug-corroded'],
+    alsoCures: [{ fault: 'plug-loose', chance: 0.9, why: 'latched afresh' }],
+    steps: [
+      fit(
+        'pins-cleaned',
+        'Clean both halves, dry them, look at every pin',
+        'Green is resistance; a bent pin is a break.',
+        'plug',
+        { tools: ['contact cleaner', 'fine brush'] },
+      ),
+      fit('seal-seen', 'Look at the seal; a film of contact grease on it', 'The water came in somewhere.', 'plug'),
+    ],
+    parts: ['contact cleaner'],
+  },
+  {
+    repair: 'reseated:plug',
+    words: 'latch the plug',
+    minutes: 3,
+    price: 0,
+    setups: ['plug-apart'],
+    cures: ['plug-loose'],
+    alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: 'pins wipe each other' }],
+    atOnce: true,
+    steps: [
+      fit(
+        'pins-seen',
+        'Look for a pin pushed back, bring it forward until it locks',
+        'It makes contact only now and then.',
+        'plug',
+        { tools: ['pick'] },
+      ),
+    ],
+    parts: [],
+  },
+  {
+    repair: 'repaired-wire:loom',
+    words: 'mend the loom',
+    minutes: 70,
+    price: 6,
+    setups: ['plug-apart'],
+    cures: [
+      'loom-open',
+      'loom-intermittent',
+      'loom-short-to-ground',
+      'loom-short-to-supply',
+      'loom-short-across',
+      'loom-crossed',
+    ],
+    locating: { look: 'loom', minutes: 35 },
+    steps: [
+      fit(
+        'break-found',
+        'Find the break by halves, open the loom there',
+        'Every probe leaves half of what is left.',
+        'wire',
+        { tools: ['multimeter'] },
+      ),
+      ...wireSteps(['acid']),
+      fit('loom-closed', 'Tape the loom, put it back into its clips, clear of edges', 'It chafed once.', 'wire'),
+    ],
+    parts: ['wire and sleeves'],
+  },
+  {
+    repair: 'repaired-wire:plug',
+    words: "renew the plug's half",
+    minutes: 40,
+    price: 12,
+    setups: ['plug-apart'],
+    cures: [],
+    alsoCures: [
+      { fault: 'plug-corroded', chance: 0.95, why: 'the plug is cut away' },
+      { fault: 'plug-loose', chance: 0.95, why: 'the plug is cut away' },
+    ],
+    steps: [...wireSteps(['acid'])],
+    parts: ['plug with pigtail', 'sleeves'],
+  },
+  {
+    repair: 'cleaned:module',
+    words: "clean the module's plug",
+    minutes: 15,
+    price: 4,
+    setups: ['module-plug-apart'],
+    cures: ['module-plug-corroded'],
+    steps: [
+      fit(
+        'module-pins-cleaned',
+        "Clean and dry the module's plug, find where the water came in",
+        'It comes back if the way stays open.',
+        'plug',
+        { tools: ['contact cleaner'] },
+      ),
+    ],
+    parts: ['contact cleaner'],
+  },
+  {
+    repair: 'replaced:module',
+    words: 'have the module repaired or replaced',
+    minutes: 60,
+    price: 450,
+    setups: ['module-plug-apart'],
+    cures: ['module-input'],
+    alsoCures: [{ fault: 'module-plug-corroded', chance: 0.9, why: 'its half of the plug is new' }],
+    workshop: true,
+  },
+];

@@ -1,0 +1,42 @@
+import type { FaultId } from '../faults';
+import type { StepRow } from '../guide/step';
+import type { Setup } from '../setups';
+
+/** A fault that a repair cures by the way, or in part. */
+export interface AlsoCures {
+  readonly fault: FaultId;
+  /** Chance that it does, 0 to 1. */
+  readonly chance: number;
+  readonly why: string;
+}
+
+/** The place that must be found before a wire can be mended, and the look that may find it for nothing. */
+export interface Locating {
+  readonly look: 'lead' | 'loom';
+  /** Minutes of searching that are saved once the place has been seen. */
+  readonly minutes: number;
+}
+
+/** A repair in one record. Minutes are for an owner at home, prices a plain pattern part (generic; the owner's prices outrank them). */
+export interface RepairRecord {
+  /** `action:segment` of the contract. */
+  readonly repair: string;
+  /** What to do, as words that follow "you". */
+  readonly words: string;
+  readonly minutes: number;
+  readonly price: number;
+  readonly setups: readonly Setup[];
+  /** Faults that it is the usual way, or another full way, to cure. */
+  readonly cures: readonly FaultId[];
+  readonly alsoCures?: readonly AlsoCures[];
+  /** Not a driveway job: a workshop does it. */
+  readonly workshop?: true;
+  /** Done in a moment, for nothing, and nothing can go wrong. */
+  readonly atOnce?: true;
+  readonly locating?: Locating;
+  /** Whether the lead is taken out of its clips for it. */
+  readonly freesLead?: true;
+  /** The steps in its middle; without them there is no guide for it yet. */
+  readonly steps?: readonly StepRow[];
+  readonly parts?: readonly string[];
+}

@@ -1,0 +1,145 @@
+import type { CaseFile, Observation, Repair } from '../casefile/contract';
+import { namesInDoubt } from '../codes/namesInDoubt';
+import { faultSeen } from '../knowledge/parts';
+import { curesFully, repairRecord } from '../knowledge/repairs/all';
+import type { PricedMove } from './lookAhead';
+
+/** What the policy looks at: the job so far, and since the last repair. */
+export interface PolicyFacts {
+  readonly file: CaseFile;
+  readonly all: readonly Observation[];
+  readonly latest: readonly Observation[];
+  readonly lastRepair: Repair | null;
+}
+
+/** A row of good manners or safety: what it says, why, and what it makes of the list. */
+interface PolicyRow {
+  readonly says: string;
+  readonly why: string;
+  readonly apply: (moves: readonly PricedMove[], facts: PolicyFacts) => readonly PricedMove[];
+}
+
+const first = (moves: readonly PricedMove[], isWanted: (move: PricedMove) => boolean): readonly PricedMove[] => [
+  ...moves.filter(isWanted),
+  ...moves.filter((move) => !isWanted(move)),
+];
+
+const PROOFS = /^(clear|code|live:)/;
+
+/**
+ * Whether the last repair still waits for its proof: nobody has said how it went, and the car has not been asked since.
+ * @param facts the job. @returns true until an erase, a drive, a reading of codes or a live speed after the repair.
+ */
+export function isUnproved({ lastRepair, latest }: PolicyFacts): boolean {
+  const asks = (observation: Observation): boolean =>
+    observation.kind === 'clear' ||
+    observation.kind === 'drive' ||
+    observation.kind === 'live' ||
+    (observation.kind === 'no-code' && observation.tested !== false) ||
+    (observation.kind === 'code' && observation.status === 'current');
+  return lastRepair?.result === 'unknown' && !latest.some(asks);
+}
+
+/**
+ * Whether something is known that forbids a drive: a red brake lamp, a soft pedal, a leak.
+ * @param all all counted observations, in order. @returns true while the last word of the lamps still has the red one lit.
+ */
+export function isDriveForbidden(all: readonly Observation[]): boolean {
+  const lamps = all.findLast((observation) => observation.kind === 'lamps');
+  const isRed = lamps?.kind === 'lamps' && lamps.lit.includes('brake-red');
+  return (
+    isRed ||
+    all.some(
+      (observation) =>
+        observation.kind === 'symptom' &&
+        (observation.symptom === 'pedal-soft' || observation.symptom === 'fluid-leak'),
+    )
+  );
+}
+
+/** The look that has shown this repair's fault itself, at its place. */
+function isSeen(move: PricedMove, latest: readonly Observation[]): boolean {
+  const { name, channel, kind } = move.move;
+  return (
+    kind === 'repair' &&
+    latest.some((observation) => {
+      if (observation.kind !== 'look' || (channel && observation.channel !== channel)) return false;
+      const fault = faultSeen(observation.part, observation.finding);
+      return fault !== null && curesFully(name, fault);
+    })
+  );
+}
+
+/** Parts that people buy on a hunch, and the check that must have been made before. */
+const HUNCHES: readonly { readonly repair: string; readonly ofCar: boolean; readonly check: string }[] = [
+  { repair: 'charged:supply', ofCar: true, check: 'meter:battery:dc-voltage' },
+  { repair: 'replaced:elsewhere', ofCar: true, check: 'look:brake-switch' },
+  { repair: 'replaced:elsewhere', ofCar: false, check: 'look:tyres' },
+];
+
+/** Checks that tell why a tip was scored: they come before a new sensor goes in. */
+const WHY_SCORED = ['look:ring', 'look:bearing'];
+
+function scoredTips(latest: readonly Observation[]): readonly (string | undefined)[] {
+  return latest.flatMap((observation) =>
+    observation.kind === 'look' && observation.part === 'sensor' && observation.finding === 'scored'
+      ? [observation.channel]
+      : [],
+  );
+}
+
+/** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
+export const POLICY: readonly PolicyRow[] = [
+  {
+    says: 'What people buy on a hunch is measured first.',
+    why: 'A battery, a switch or a tyre is quickly bought and seldom the fault.',
+    apply: (moves) => {
+      const [top] = moves;
+      const rule = HUNCHES.find(
+        (hunch) => hunch.repair === top?.move.name && hunch.ofCar === (top.move.channel === null),
+      );
+      return rule ? first(moves, ({ move }) => move.name === rule.check) : moves;
+    },
+  },
+  {
+    says: 'A scored tip has a cause: ring and bearing are looked at before a new sensor goes in.',
+    why: 'A swollen ring or a loose bearing would score the new one too.',
+    apply: (moves, { latest }) => {
+      const scored = scoredTips(latest);
+      return first(moves, ({ move }) => WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
+    },
+  },
+  {
+    says: 'What was seen and is mended in a moment for nothing is done at once.',
+    why: 'Plugging in and trying costs less than any measurement.',
+    apply: (moves, { latest }) =>
+      first(moves, (move) => repairRecord(move.move.name)?.atOnce === true && isSeen(move, latest)),
+  },
+  {
+    says: 'Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand.',
+    why: 'A part fitted at the wrong corner is money lost, however good the diagnosis.',
+    apply: (moves, { file }) => {
+      const doubt = namesInDoubt(file);
+      return first(moves, ({ move }) => doubt !== null && move.name === 'live:hand-spin' && move.channel === doubt.spin);
+    },
+  },
+  {
+    says: 'After a repair of unknown outcome nothing else is looked for or bought before it has been proved.',
+    why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven.',
+    apply: (moves, facts) => (isUnproved(facts) ? moves.filter(({ move }) => PROOFS.test(move.name)) : moves),
+  },
+  {
+    says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',
+    why: 'Hydraulics and brake force come before any sensor.',
+    apply: (moves, { all }) =>
+      isDriveForbidden(all) ? moves.filter(({ move }) => move.name !== 'live:drive' && move.name !== 'swap') : moves,
+  },
+];
+
+/**
+ * Puts safety and good manners over a list that is ordered by price.
+ * @param moves cheapest road first. @param facts the job. @returns the list as a careful mechanic would offer it.
+ */
+export function withPolicy(moves: readonly PricedMove[], facts: PolicyFacts): readonly PricedMove[] {
+  return POLICY.reduce((list, row) => row.apply(list, facts), moves);
+}

@@ -1,0 +1,92 @@
+import type { CaseFile, Observation } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import { CHECKS, checkRecord } from '../knowledge/checks/all';
+import { checkNameOf } from '../knowledge/checks/nameOf';
+import { openFor } from '../knowledge/setups';
+
+/** What the present stage has seen already. */
+export interface Seen {
+  /** Whether a check was answered at a corner (null: on the car) in a manner, and nothing has changed since. */
+  has(check: string, channel: Channel | null, manner?: 'wiggle'): boolean;
+}
+
+function keyOf(check: string, channel: Channel | null, manner: string | undefined): string {
+  return `${check}${manner === 'wiggle' ? '~wiggle' : ''}@${channel ?? ''}`;
+}
+
+/** Keys of what an observation shows to have been opened. */
+function openedBy(observation: Observation, file: CaseFile): ReadonlySet<string> {
+  const setups = checkRecord(checkNameOf(observation))?.setups ?? [];
+  return openFor(setups, file, observation.channel ?? null);
+}
+
+/**
+ * What stands open now: told by the work noted and not undone, and by what this stage's observations needed.
+ * @param file the case. @param stage the observations since the last repair.
+ * @returns keys as `work` has them.
+ */
+export function standingOpen(file: CaseFile, stage: readonly Observation[]): ReadonlySet<string> {
+  const open = new Set<string>();
+  for (const observation of stage) openedBy(observation, file).forEach((key) => open.add(key));
+  for (const { step, undone } of file.work ?? []) {
+    if (undone === true) open.delete(step);
+    else open.add(step);
+  }
+  return open;
+}
+
+/** Set-ups that open a view of what could not be seen before. */
+const OPENS_A_VIEW = /^(wheel-off|raised|plug-apart|sensor-out|module-plug-apart)/;
+
+/** Whether something at the corner has been opened since a part could not be seen. */
+function viewOpened(at: number, stage: readonly Observation[], file: CaseFile): boolean {
+  const hidden = stage[at] as Observation;
+  const before = new Set<string>();
+  for (const observation of stage.slice(0, at)) openedBy(observation, file).forEach((key) => before.add(key));
+  const now = standingOpen(file, stage);
+  return [...now].some(
+    (key) =>
+      OPENS_A_VIEW.test(key) && !before.has(key) && (!key.includes('@') || key.endsWith(`@${hidden.channel ?? 'car'}`)),
+  );
+}
+
+/** Checks that are of the car as a whole, or made once whatever the corner: an answer at any corner answers them. */
+const ONCE = new Set(CHECKS.filter((record) => record.of !== 'channel').map((record) => record.check));
+
+/**
+ * What has been answered since the last repair.
+ * @param stage the observations since. @param file the case: what stands open. @param doubtful ids of what should be made again.
+ * @returns look-up by check, corner and manner. A part that could not be seen counts as answered until something opens the view.
+ */
+export function seenSince(stage: readonly Observation[], file: CaseFile, doubtful: ReadonlySet<string>): Seen {
+  const answered = new Set<string>();
+  stage.forEach((observation, at) => {
+    if (doubtful.has(observation.id)) return;
+    if (observation.kind === 'look' && observation.finding === 'hidden' && viewOpened(at, stage, file)) return;
+    const manner = observation.kind === 'meter' ? observation.while : undefined;
+    const check = checkNameOf(observation);
+    answered.add(keyOf(check, ONCE.has(check) ? null : (observation.channel ?? null), manner));
+  });
+  return {
+    has: (check, channel, manner) =>
+      answered.has(keyOf(check, ONCE.has(check) ? null : channel, manner)) ||
+      (check.startsWith('look:') && answered.has(keyOf(check, null, manner))),
+  };
+}
+
+/**
+ * Wires whose bad place has been seen: mending them needs no search.
+ * @param stage the observations since the last repair. @returns keys as `part@channel`.
+ */
+export function locatedWires(stage: readonly Observation[]): ReadonlySet<string> {
+  const HARMLESS = ['sound', 'hidden', 'unclipped', 'wet'];
+  return new Set(
+    stage.flatMap((observation) =>
+      observation.kind === 'look' &&
+      (observation.part === 'lead' || observation.part === 'loom') &&
+      !HARMLESS.includes(observation.finding)
+        ? [`${observation.part}@${observation.channel ?? ''}`]
+        : [],
+    ),
+  );
+}
