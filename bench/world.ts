@@ -1,4 +1,5 @@
-import { faultRow, type FaultId } from '../core/knowledge/faults';
+import type { FaultId } from '../core/knowledge/faults';
+import { repairsFor } from '../core/knowledge/repairs/all';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';
@@ -318,7 +319,7 @@ export class World {
   /** The repairs that cure what was drawn, cause and consequence. */
   get rightRepairs(): readonly { readonly repair: string; readonly channel: Channel | null }[] {
     return this.faults.map((fault) => ({
-      repair: faultRow(fault.fault).cures[0] ?? 'clear',
+      repair: repairsFor(fault.fault)[0]?.repair ?? 'clear',
       channel: fault.fault === 'stale-code' ? null : fault.channel,
     }));
   }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { ALL_FAULTS } from '../../core/knowledge/faults';
+import { repairsFor } from '../../core/knowledge/repairs/all';
 import { ringPitchM } from '../../core/vehicle/gap';
 import { chanceFrom } from '../chance';
 import { makeWorld } from '../drawWorld';
@@ -60,7 +61,7 @@ describe('every fault of the catalogue', () => {
       expect(isSound(sound)).toBe(true);
       const broken = breakCar(sound, fault, channel, chanceFrom(seed));
       expect(isSound(broken)).toBe(false);
-      expect(isSound(repairCar(broken, row?.cures[0] ?? '', channel, chanceFrom(seed)))).toBe(true);
+      expect(isSound(repairCar(broken, repairsFor(fault)[0]?.repair ?? '', channel, chanceFrom(seed)))).toBe(true);
     }
   });
 

@@ -1,5 +1,5 @@
 import { assess, type Assessment, type Move } from '../../core/judgement/assess';
-import { faultRow } from '../../core/knowledge/faults';
+import { curesFully } from '../../core/knowledge/repairs/all';
 import type { StopId } from '../../core/judgement/stops';
 import type { Channel } from '../../core/casefile/words';
 import type { World } from '../world';
@@ -56,7 +56,7 @@ function restsOn({ ranking }: Assessment, act: Move | StopId): readonly Row[] {
   return ranking.filter(
     (row) =>
       row.fault !== 'none' &&
-      faultRow(row.fault).cures.includes(repair) &&
+      curesFully(repair, row.fault) &&
       (row.channel === act.channel || row.channel === null),
   );
 }

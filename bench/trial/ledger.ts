@@ -1,14 +1,15 @@
-import { ASK_TYPE, CHECKS, ERASE, READ_CODES } from '../../core/knowledge/checks';
+import { checkRecord } from '../../core/knowledge/checks/all';
 import {
+  curesFully,
   HOUR_VALUE,
   priceOf,
-  REPAIRS,
+  repairRecord,
   VERIFY_MINUTES,
   WORKSHOP_MINUTES,
   workshopPrice,
-} from '../../core/knowledge/repairs';
-import { minutesToOpen, openFor, type Setup } from '../../core/knowledge/setups';
-import { faultRow } from '../../core/knowledge/faults';
+} from '../../core/knowledge/repairs/all';
+import { minutesToOpen, openingsFor, type Setup } from '../../core/knowledge/setups';
+import { locatedWires } from '../../core/planning/seen';
 import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';
@@ -39,13 +40,7 @@ interface Price {
 }
 
 function priceOfCheck(check: string, manner?: 'wiggle'): Price {
-  const row =
-    CHECKS.find((row) => row.check === check && row.manner === manner) ?? CHECKS.find((row) => row.check === check);
-  if (row) return row;
-  if (check === 'code') return READ_CODES;
-  if (check === 'clear') return ERASE;
-  if (check === 'drive') return { minutes: DRIVE_MINUTES, setups: [] };
-  return { minutes: ASK_TYPE.minutes, setups: [] };
+  return checkRecord(check, manner) ?? { minutes: DRIVE_MINUTES, setups: [] };
 }
 
 function withTypes(file: CaseFile, world: World): CaseFile {
@@ -97,10 +92,16 @@ export class Ledger {
     this.file = { ...this.file, observations: [...this.file.observations, ...made] };
   }
 
+  /** What was seen since the last repair. */
+  private get stage(): CaseFile['observations'] {
+    const after = this.file.repairs?.at(-1)?.after ?? null;
+    return this.file.observations.slice(this.file.observations.findIndex((seen) => seen.id === after) + 1);
+  }
+
   private spend(price: Price, channel: Channel | null): void {
-    const wanted = openFor(price.setups, this.file, channel);
-    this.minutes += price.minutes + minutesToOpen(wanted, this.open, this.file);
-    wanted.forEach((word) => this.open.add(word));
+    const openings = openingsFor(price.setups, this.file, channel);
+    this.minutes += price.minutes + minutesToOpen(openings, this.open, this.file);
+    openings.forEach((opening) => this.open.add(opening.key));
   }
 
   /** Writes a move into the log with what it has cost since. */
@@ -155,14 +156,14 @@ export class Ledger {
   }
 
   private priceOf(repair: string): number {
-    const row = REPAIRS.find((row) => row.repair === repair);
-    return row ? (row.workshop ? workshopPrice(this.file) : priceOf(row, this.file)) : 0;
+    const record = repairRecord(repair);
+    return record ? (record.workshop ? workshopPrice(this.file) : priceOf(record, this.file)) : 0;
   }
 
   /** Whether a repair is one that a fault still on the car asks for. */
   private isCalledFor(repair: string, channel: Channel | null): boolean {
     return this.world.faults.some(
-      (fault) => (fault.channel === channel || fault.channel === null) && faultRow(fault.fault).cures.includes(repair),
+      (fault) => (fault.channel === channel || fault.channel === null) && curesFully(repair, fault.fault),
     );
   }
 
@@ -172,8 +173,10 @@ export class Ledger {
   }
 
   private repaired(repair: string, channel: Channel | null): Repair['result'] {
-    const row = REPAIRS.find((row) => row.repair === repair);
-    this.spend({ minutes: (row?.minutes ?? 30) + VERIFY_MINUTES, setups: row?.setups ?? [] }, channel);
+    const record = repairRecord(repair);
+    const isFound = record?.locating && locatedWires(this.stage).has(`${record.locating.look}@${channel ?? ''}`);
+    const minutes = (record?.minutes ?? 30) - (isFound ? (record?.locating?.minutes ?? 0) : 0);
+    this.spend({ minutes: minutes + VERIFY_MINUTES, setups: record?.setups ?? [] }, channel);
     const price = this.priceOf(repair);
     const isBought = repair === 'replaced:sensor' && this.bought === `${channel}`;
     this.money += isBought ? 0 : price;

@@ -198,7 +198,7 @@ function listsOf(clear: ObservationOf<'clear'>, context: ReadingContext): { retu
         .map((code) => code.code),
       context,
     );
-  const earlier = read((position) => position < at);
+  const earlier = [...channelsOf(context.earlierCodes, context), ...read((position) => position < at)];
   const isStill = clear.result === 'stayed-clear';
   if (clear.returned || clear.stayed) {
     const returned = channelsOf(clear.returned ?? [], context);
@@ -209,7 +209,7 @@ function listsOf(clear: ObservationOf<'clear'>, context: ReadingContext): { retu
   if (isStill) return { returned: [], stayed: earlier };
   const later = read((position) => position > at);
   if (later.length > 0) return { returned: later, stayed: earlier };
-  return earlier.length === 1 ? { returned: earlier, stayed: [] } : { returned: [], stayed: [] };
+  return new Set(earlier).size === 1 ? { returned: [...new Set(earlier)], stayed: [] } : { returned: [], stayed: [] };
 }
 
 /**

@@ -37,6 +37,8 @@ export interface ReadingContext {
   readonly seenEarlier: ReadonlyMap<string, string>;
   /** What the reader's corner names turned out to mean. */
   readonly names: NameMap;
+  /** Texts of the codes recorded in earlier stages. */
+  readonly earlierCodes: readonly string[];
   /** The codes recorded in any stage, by their plain text, the last of each. */
   readonly codesByText: ReadonlyMap<string, ObservationOf<'code'>>;
 }

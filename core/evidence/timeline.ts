@@ -70,8 +70,7 @@ type Shared = Pick<ReadingContext, 'vehicle' | 'owner' | 'names' | 'codesByText'
 function contextOf(
   shared: Shared,
   observations: readonly Observation[],
-  seenEarlier: ReadingContext['seenEarlier'],
-  afterRepair: boolean,
+  earlier: Pick<ReadingContext, 'seenEarlier' | 'earlierCodes' | 'afterRepair'>,
 ): ReadingContext {
   const proof = observations.findIndex((observation) => observation.kind === 'clear' || observation.kind === 'drive');
   return {
@@ -80,8 +79,7 @@ function contextOf(
     kinds: kindsOf(observations),
     positions: new Map(observations.map((observation, at) => [observation.id, at])),
     provedFrom: proof < 0 ? Infinity : proof,
-    afterRepair,
-    seenEarlier,
+    ...earlier,
   };
 }
 
@@ -143,10 +141,12 @@ export function timelineOf(file: CaseFile): Timeline {
     ),
   };
   let seenEarlier: ReadingContext['seenEarlier'] = new Map();
+  const codes = new Set<string>();
   const stages = lists.map((observations, number): Stage => {
-    const context = contextOf(shared, observations, seenEarlier, number > 0);
+    const earlier = { seenEarlier, earlierCodes: [...codes], afterRepair: number > 0 };
     seenEarlier = seenAfter(seenEarlier, observations, repairs[number]);
-    return { observations, context };
+    for (const observation of observations) if (observation.kind === 'code') codes.add(observation.code);
+    return { observations, context: contextOf(shared, observations, earlier) };
   });
   return {
     boundaries,
@@ -164,5 +164,5 @@ export function timelineOf(file: CaseFile): Timeline {
  */
 export function contextWith(timeline: Timeline, observation: Observation): ReadingContext {
   const last = timeline.stages.at(-1)?.context as ReadingContext;
-  return contextOf(last, [...last.stage, observation], last.seenEarlier, last.afterRepair);
+  return contextOf(last, [...last.stage, observation], last);
 }

@@ -5,7 +5,7 @@ import { imaginePaths } from '../belief/imagine';
 import { assess } from './assess';
 import { validate } from '../casefile/validate';
 import { possibleAnswers } from './possibleAnswers';
-import { CHECK_SHEETS, sheetFor } from '../knowledge/sheets';
+import { CHECK_SHEETS, sheetFor } from '../knowledge/checks/sheets';
 
 const file = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: 'current' }]);
 

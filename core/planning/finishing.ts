@@ -4,7 +4,9 @@ import { repairPrice, type Circumstances, type RepairOption } from './repairOpti
 import type { States } from './states';
 
 /** Halving what is left takes so many minutes of looking on, more or less: a reading with its set-up (trade experience). */
-const HALVING_MINUTES = 15;
+const HALVING_MINUTES = 20;
+/** Of the last repairs that may still be tried, every tenth is in vain all the same. */
+const LAST_TRY_FAILS = 0.1;
 /** Who mends before all is known mends the likeliest, or what is at least half as likely. */
 const HALF_AS_LIKELY = 0.5;
 /** Of a state with two faults, the repair of one brings half of the cure. */
@@ -40,6 +42,51 @@ export function stakesOf(file: CaseFile): Stakes {
   };
 }
 
+/** What an option does, as flat lists. */
+interface Touched {
+  /** States that it touches, and the share of a cure that it brings in each. */
+  readonly states: Int32Array;
+  readonly promise: Float64Array;
+  /** Where a touched state goes when it is not cured: from, to, with what chance. */
+  readonly from: Int32Array;
+  readonly to: Int32Array;
+  readonly chance: Float64Array;
+}
+
+function touchedBy({ effects }: RepairOption): Touched {
+  const touched = effects.flatMap((effect, s) => {
+    const stays = effect.left.reduce((sum, [to, chance]) => sum + (to === s ? chance : 0), 0);
+    return stays >= 1 ? [] : [{ s, effect, better: 1 - stays - effect.cured }];
+  });
+  const moves = touched.flatMap(({ s, effect }) => effect.left.map(([to, chance]) => ({ from: s, to, chance })));
+  return {
+    states: Int32Array.from(touched, (state) => state.s),
+    promise: Float64Array.from(touched, ({ effect, better }) => effect.cured + HALF_WAY * better),
+    from: Int32Array.from(moves, (move) => move.from),
+    to: Int32Array.from(moves, (move) => move.to),
+    chance: Float64Array.from(moves, (move) => move.chance),
+  };
+}
+
+/** A repair that helps a state; next is null where it cures. */
+interface Help {
+  readonly option: number;
+  readonly next: number | null;
+}
+
+const NO_MORE = { cost: 0, made: [] } as const;
+/** A repair that leaves a state as it is more often than this is no way to mend it. */
+const MAY_FAIL = 0.1;
+
+function helpsFor(state: number, options: readonly RepairOption[]): readonly Help[] {
+  return options.flatMap(({ effects }, option): readonly Help[] => {
+    const { cured, left } = effects[state] as RepairOption['effects'][number];
+    const stays = left.reduce((sum, [to, chance]) => sum + (to === state ? chance : 0), 0);
+    if (stays > MAY_FAIL) return [];
+    return [{ option, next: cured > 1 - cured ? null : (left.find(([to]) => to !== state)?.[0] ?? null) }];
+  });
+}
+
 /** What repairs cost in some circumstances, and each state where it is known. */
 export interface Costs {
   readonly repair: Float64Array;
@@ -59,12 +106,13 @@ export interface Finish {
 export class Finishing {
   private readonly rest: Float64Array;
   private readonly groups: Float64Array;
+  private readonly promised: Float64Array;
+  /** What each option does, as flat lists: only the states that it touches. */
+  private readonly touched: readonly Touched[];
   /** Which repairs a state needs, as a number: states that need the same need not be told apart. */
   private readonly groupOf: Int32Array;
-  private readonly known = new Map<string, Costs>();
-  /** Share of a cure that an option brings in each state, at option × states + state. */
-  private readonly promise: Float64Array;
-
+  /** By state: the repairs that help it, and what state is left then. */
+  private readonly helps: readonly (readonly Help[])[];
   constructor(
     readonly states: States,
     readonly options: readonly RepairOption[],
@@ -73,11 +121,9 @@ export class Finishing {
   ) {
     const count = states.all.length;
     this.rest = new Float64Array(count);
-    this.promise = Float64Array.from({ length: options.length * count }, (_none, at) => {
-      const effect = options[Math.floor(at / count)]?.effects[at % count];
-      const better = effect?.left.reduce((sum, [state, chance]) => sum + (state === at % count ? 0 : chance), 0) ?? 0;
-      return (effect?.cured ?? 0) + HALF_WAY * better;
-    });
+    this.promised = new Float64Array(options.length);
+    this.touched = options.map(touchedBy);
+    this.helps = states.all.map((_state, s) => helpsFor(s, options));
     this.groupOf = this.groupStates();
     this.groups = new Float64Array(Math.max(0, ...this.groupOf) + 1);
   }
@@ -85,22 +131,17 @@ export class Finishing {
   /** The cheapest way to mend a known state: repairs that each take some of its faults away. */
   private needs(state: number, repair: Float64Array): { readonly cost: number; readonly made: readonly number[] } {
     let best: { cost: number; made: readonly number[] } = { cost: this.stakes.workshop, made: [-1] };
-    this.options.forEach((option, r) => {
-      const effect = option.effects[state];
-      if (!effect || this.isIdle(effect, state)) return;
-      const price = repair[r] as number;
-      if (price >= best.cost) return;
-      const next = effect.cured > 0 ? null : (effect.left[0]?.[0] ?? state);
-      const after = next === null ? { cost: 0, made: [] } : this.needs(next, repair);
-      if (price + after.cost < best.cost) best = { cost: price + after.cost, made: [r, ...after.made] };
-    });
+    for (const { option, next } of this.helps[state] as readonly Help[]) {
+      const price = repair[option] as number;
+      if (price >= best.cost) continue;
+      const after = next === null ? NO_MORE : this.needs(next, repair);
+      if (price + after.cost < best.cost) best = { cost: price + after.cost, made: [option, ...after.made] };
+    }
     return best;
   }
 
-  /** A repair that leaves a state as it is, or only now and then helps, is no way to mend it. */
-  private isIdle({ cured, left }: RepairOption['effects'][number], state: number): boolean {
-    const stays = left.reduce((sum, [to, chance]) => sum + (to === state ? chance : 0), 0);
-    return cured < 0.9 && stays > 0.1;
+  private stateCosts(repair: Float64Array): Float64Array {
+    return Float64Array.from(this.helps, (_helps, s) => this.needs(s, repair).cost);
   }
 
   private groupStates(): Int32Array {
@@ -114,59 +155,66 @@ export class Finishing {
     });
   }
 
-  /** Prices in some circumstances, worked out once. */
+  /** Prices in some circumstances. */
   costsAt(at: Circumstances): Costs {
-    const key = `${[...at.open].sort().join()}|${at.inHand}|${[...at.located].sort().join()}|${at.isErased}`;
-    const known = this.known.get(key);
-    if (known) return known;
     const repair = Float64Array.from(this.options, (option) => {
       if (option.record.workshop) return this.stakes.workshop;
       if (option.isErase && at.isErased) return 0;
       const { minutes, money } = repairPrice(option, at, this.file);
       return money + (this.stakes.hourValue * minutes) / 60;
     });
-    const state = Float64Array.from(this.states.all, (_state, s) => this.needs(s, repair).cost);
-    const made = { repair, state };
-    this.known.set(key, made);
-    return made;
+    return { repair, state: this.stateCosts(repair) };
   }
 
   /** The same prices with one repair never made. */
   without(costs: Costs, never: number): Costs {
     const repair = Float64Array.from(costs.repair, (price, r) => (r === never ? Infinity : price));
-    return { repair, state: Float64Array.from(this.states.all, (_state, s) => this.needs(s, repair).cost) };
+    return { repair, state: this.stateCosts(repair) };
   }
 
   /** What is left of some weights after a repair that did not cure; gives back their sum. */
   after(option: number, weights: Float64Array, into: Float64Array): number {
-    const { effects } = this.options[option] as RepairOption;
-    into.fill(0);
-    let sum = 0;
-    for (let s = 0; s < weights.length; s += 1) {
-      const weight = weights[s] as number;
-      if (weight === 0) continue;
-      for (const [state, chance] of (effects[s] as RepairOption['effects'][number]).left) {
-        into[state] = (into[state] as number) + weight * chance;
-        sum += weight * chance;
-      }
+    const { states, from, to, chance } = this.touched[option] as Touched;
+    into.set(weights);
+    for (let i = 0; i < states.length; i += 1) into[states[i] as number] = 0;
+    for (let i = 0; i < from.length; i += 1) {
+      const t = to[i] as number;
+      into[t] = (into[t] as number) + (weights[from[i] as number] as number) * (chance[i] as number);
     }
+    let sum = 0;
+    for (let s = 0; s < into.length; s += 1) sum += into[s] as number;
     return sum;
   }
 
-  /** Mending each state as it is, and so many minutes for every halving until it is known. */
-  private lookOn(weights: Float64Array, mass: number, costs: Costs): number {
+  /** Halvings until it is known what must be mended, times the sum of the weights. */
+  halvings(weights: Float64Array): number {
     const { groups, groupOf } = this;
     groups.fill(0);
-    let cost = 0;
+    let mass = 0;
     for (let s = 0; s < weights.length; s += 1) {
       const weight = weights[s] as number;
       if (weight === 0) continue;
-      cost += weight * (costs.state[s] as number);
+      mass += weight;
       groups[groupOf[s] as number] = (groups[groupOf[s] as number] as number) + weight;
     }
     let halvings = 0;
-    for (const group of groups) if (group > 0) halvings -= group * Math.log2(group / mass);
-    return cost + (halvings * this.stakes.hourValue * HALVING_MINUTES) / 60;
+    for (let g = 0; g < groups.length; g += 1) {
+      const group = groups[g] as number;
+      if (group > 0) halvings -= group * Math.log2(group / mass);
+    }
+    return halvings;
+  }
+
+  /** Looking on until it is known, then mending each state as it is; with one try left, now and then in vain. */
+  lookOn(weights: Float64Array, costs: Costs, tries: number): number {
+    let [cost, mass] = [0, 0];
+    for (let s = 0; s < weights.length; s += 1) {
+      const weight = weights[s] as number;
+      cost += weight * (costs.state[s] as number);
+      mass += weight;
+    }
+    const inVain = tries > 1 ? 0 : LAST_TRY_FAILS * this.stakes.workshop * mass;
+    return cost + inVain + (this.halvings(weights) * this.stakes.hourValue * HALVING_MINUTES) / 60;
   }
 
   /**
@@ -180,27 +228,35 @@ export class Finishing {
     for (let s = 0; s < count; s += 1) mass += weights[s] as number;
     let best: Finish = { cost: this.stakes.workshop * mass, first: -1 };
     if (mass === 0) return { cost: 0, first: -1 };
-    const promised = this.options.map((_option, r) => {
-      let sum = 0;
-      for (let s = 0; s < count; s += 1) sum += (weights[s] as number) * (this.promise[r * count + s] as number);
-      return sum;
-    });
-    const enough = HALF_AS_LIKELY * Math.max(...promised);
-    this.options.forEach((_option, r) => {
-      if ((promised[r] as number) < enough || (costs.repair[r] as number) * mass >= best.cost) return;
+    const enough = HALF_AS_LIKELY * this.weighPromises(weights);
+    for (let r = 0; r < this.options.length; r += 1) {
+      if ((this.promised[r] as number) < enough || (costs.repair[r] as number) * mass >= best.cost) continue;
       const cost = this.beginWith(r, weights, costs, tries);
       if (cost < best.cost - 1e-12) best = { cost, first: r };
-    });
+    }
     return best;
+  }
+
+  /** How much of a cure each option brings, in weights; gives back the most. */
+  private weighPromises(weights: Float64Array): number {
+    let most = 0;
+    this.touched.forEach(({ states, promise }, r) => {
+      let sum = 0;
+      for (let i = 0; i < states.length; i += 1) sum += (weights[states[i] as number] as number) * (promise[i] as number);
+      this.promised[r] = sum;
+      if (sum > most) most = sum;
+    });
+    return most;
   }
 
   /** Expected cost of making one repair first, proving it, and looking on where it did not cure. */
   beginWith(option: number, weights: Float64Array, costs: Costs, tries: number): number {
-    const mass = weights.reduce((sum, weight) => sum + weight, 0);
+    let mass = 0;
+    for (let s = 0; s < weights.length; s += 1) mass += weights[s] as number;
     const left = this.after(option, weights, this.rest);
     const remaining = this.options[option]?.isErase ? tries : tries - 1;
     const handedOver = this.stakes.workshop * left;
-    const on = left > 0 && remaining > 0 ? this.lookOn(this.rest, left, costs) : handedOver;
+    const on = left > 0 && remaining > 0 ? this.lookOn(this.rest, costs, remaining) : handedOver;
     return (costs.repair[option] as number) * mass + Math.min(on, handedOver);
   }
 }

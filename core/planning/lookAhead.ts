@@ -38,14 +38,35 @@ const FOLLOW_UPS = 11;
 const RARE = 0.004;
 /** An answer counts as one that may well come from here on. */
 const MAY_WELL_COME = 0.01;
+/** A check that takes more than this for each halving is not what one would look on with. */
+const DEAR_HALVING_MINUTES = 90;
 /** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
 const WORTH_CHANGING_MINUTES = 1;
 
-/** A place in the plan: what is believed, and how the job stands. */
+/** How a job stands at some point of a plan, with all prices there; worked out once and shared by all branches that come to it. */
+interface Place {
+  readonly at: Circumstances;
+  readonly costs: Costs;
+  readonly prices: Map<AnyMove, Price>;
+  readonly after: Map<string, Place>;
+}
+
+/** What a move takes: minutes, money, and both with its risk as money. */
+interface Price {
+  readonly minutes: number;
+  readonly money: number;
+  readonly total: number;
+}
+
+/** A point of the plan: what is believed, and where the job stands. */
 interface Standing {
   readonly weights: Float64Array;
-  readonly at: Circumstances;
+  readonly place: Place;
   readonly tries: number;
+  /** Whether a repair has been made in vain on the way here: then the job goes on by looking on. */
+  readonly hasFailed: boolean;
+  /** Halvings that the checks made on the way have told on average. */
+  readonly told: number;
 }
 
 /** One branch of a move: how the job stands then. */
@@ -56,18 +77,43 @@ interface Branch {
 
 /** Prices moves by looking one and two steps ahead, with the cost of finishing sensibly behind them. */
 export class LookAhead {
+  /** Weights of an outcome at the end of the look, used again and again. */
+  private readonly scratch: Float64Array;
+  /** Halvings until it is known what must be mended, and how many of them the checks that can change anything tell. */
+  private readonly halvingsNow: number;
+  private tellable = 0;
+  private readonly telling = new Map<AnyMove, number>();
+
   constructor(
     private readonly finishing: Finishing,
     private readonly moves: readonly AnyMove[],
     private readonly file: CaseFile,
-  ) {}
-
-  private costs(at: Circumstances): Costs {
-    return this.finishing.costsAt(at);
+  ) {
+    this.scratch = new Float64Array(finishing.states.all.length);
+    this.halvingsNow = finishing.halvings(finishing.states.weights);
   }
 
-  private finish({ weights, at, tries }: Standing): Finish {
-    return this.finishing.finish(weights, this.costs(at), tries);
+  /** Notes what each check can tell, and what all that can change anything can tell together. */
+  private weighChecks(standing: Standing, first: number): ReadonlyMap<AnyMove, boolean> {
+    const canChange = new Map<AnyMove, boolean>();
+    const { hourValue } = this.finishing.stakes;
+    for (const move of this.moves) {
+      canChange.set(move, this.canChange(move, standing, 1, first));
+      if (move.kind === 'repair') continue;
+      const tells = this.tells(move, standing.weights);
+      this.telling.set(move, tells);
+      const isDear = this.price(move, standing.place).total > (tells * hourValue * DEAR_HALVING_MINUTES) / 60;
+      if (canChange.get(move) && !isDear) this.tellable += tells;
+    }
+    return canChange;
+  }
+
+  private placeAt(at: Circumstances): Place {
+    return { at, costs: this.finishing.costsAt(at), prices: new Map(), after: new Map() };
+  }
+
+  private finish({ weights, place, tries }: Standing): Finish {
+    return this.finishing.finish(weights, place.costs, tries);
   }
 
   /** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
@@ -84,64 +130,142 @@ export class LookAhead {
     return mass > 0 ? 1 - replaced / mass : 1;
   }
 
-  /** What a move takes where the job stands: minutes, money, and both with its risk as money. */
-  price(move: AnyMove, { weights, at }: Standing): { minutes: number; money: number; total: number } {
-    const { hourValue, workshop } = this.finishing.stakes;
-    if (move.kind === 'repair') {
-      const option = this.finishing.options[move.option] as RepairOption;
-      const { minutes, money } = repairPrice(option, at, this.file);
-      return { minutes, money, total: option.record.workshop ? workshop : money + (hourValue * minutes) / 60 };
-    }
+  /** What a move takes where the job stands; the risk of breaking a sensor is told by what is believed at first. */
+  private price(move: AnyMove, place: Place): Price {
+    const known = place.prices.get(move);
+    if (known) return known;
+    const made = move.kind === 'repair' ? this.repairPrice(move, place) : this.checkPrice(move, place);
+    place.prices.set(move, made);
+    return made;
+  }
+
+  private repairPrice(move: RepairMove, { at, costs }: Place): Price {
+    const option = this.finishing.options[move.option] as RepairOption;
+    return { ...repairPrice(option, at, this.file), total: costs.repair[move.option] as number };
+  }
+
+  private checkPrice(move: CheckMove, { at }: Place): Price {
     const minutes = move.minutes + minutesToOpen(move.openings, at.open, this.file);
     const sensor = repairRecord('replaced:sensor');
     const sensorPrice = sensor ? priceOf(sensor, this.file) : 0;
     const money = move.buys ? sensorPrice : 0;
+    const { weights } = this.finishing.states;
     const risk = move.mayBreakSensor > 0 ? move.mayBreakSensor * sensorPrice * this.keptSensor(move, weights) : 0;
-    return { minutes, money, total: money + risk + (hourValue * minutes) / 60 };
+    return { minutes, money, total: money + risk + (this.finishing.stakes.hourValue * minutes) / 60 };
   }
 
-  private afterCheck(move: CheckMove, outcome: string, at: Circumstances): Circumstances {
-    const place = move.name.startsWith('look:') ? move.name.slice('look:'.length) : '';
-    const isFound = (place === 'lead' || place === 'loom') && outcome !== 'sound';
-    return {
-      open: new Set([...at.open, ...move.openings.map((opening) => opening.key)]),
-      inHand: move.buys ? `${move.buys}@${move.channel ?? ''}` : at.inHand,
-      located: isFound ? new Set([...at.located, `${place}@${move.channel ?? ''}`]) : at.located,
-      isErased: at.isErased || move.name === 'clear',
-    };
+  private afterCheck(move: CheckMove, outcome: string, place: Place): Place {
+    const { at, after } = place;
+    const part = move.name.startsWith('look:') ? move.name.slice('look:'.length) : '';
+    const isFound = (part === 'lead' || part === 'loom') && outcome !== 'sound';
+    const opened = move.openings.filter((opening) => !at.open.has(opening.key)).map((opening) => opening.key);
+    const found = isFound ? `${part}@${move.channel ?? ''}` : null;
+    const bought = move.buys ? `${move.buys}@${move.channel ?? ''}` : null;
+    const isErase = move.name === 'clear';
+    if (opened.length === 0 && !found && !bought && !isErase) return place;
+    const key = [...opened, found, bought, isErase].join();
+    const known = after.get(key);
+    if (known) return known;
+    const made = this.placeAt({
+      open: new Set([...at.open, ...opened]),
+      inHand: bought ?? at.inHand,
+      located: found ? new Set([...at.located, found]) : at.located,
+      isErased: at.isErased || isErase,
+    });
+    after.set(key, made);
+    return made;
+  }
+
+  /** After a repair everything is closed again, and codes have been erased to prove it. */
+  private afterRepair({ at, after }: Place): Place {
+    const known = after.get('repaired');
+    if (known) return known;
+    const made = this.placeAt({ ...at, open: new Set<string>(), isErased: true });
+    after.set('repaired', made);
+    return made;
   }
 
   /** What may come of a move, the cured car left out: there the job is done. */
-  private branches(move: AnyMove, { weights, at, tries }: Standing): readonly Branch[] {
+  private branches(move: AnyMove, { weights, place, tries, hasFailed, told }: Standing): readonly Branch[] {
     if (move.kind === 'repair') {
       const left = new Float64Array(weights.length);
       const mass = this.finishing.after(move.option, weights, left);
-      const closed = { ...at, open: new Set<string>(), isErased: true };
-      return [{ standing: { weights: left, at: closed, tries: tries - 1 }, mass }];
+      const standing = { weights: left, place: this.afterRepair(place), tries: tries - 1, hasFailed: true, told };
+      return [{ standing, mass }];
     }
+    const more = told + (this.telling.get(move) ?? 0);
     return move.outcomes.map(({ name, chance }) => {
       let mass = 0;
       const then = new Float64Array(weights.length);
       for (let s = 0; s < weights.length; s += 1) {
-        then[s] = (weights[s] as number) * (chance[s] as number);
-        mass += then[s] as number;
+        const weight = (weights[s] as number) * (chance[s] as number);
+        then[s] = weight;
+        mass += weight;
       }
-      return { standing: { weights: then, at: this.afterCheck(move, name, at), tries }, mass };
+      return { standing: { weights: then, place: this.afterCheck(move, name, place), tries, hasFailed, told: more }, mass };
     });
   }
 
   private leaf({ standing, mass }: Branch): number {
-    return standing.tries > 0 ? this.finish(standing).cost : this.finishing.stakes.workshop * mass;
+    if (standing.tries <= 0) return this.finishing.stakes.workshop * mass;
+    return this.end(standing.weights, standing.place, standing);
+  }
+
+  /**
+   * What finishing costs from here: mending first, or looking on as far as the checks that are left can tell things apart.
+   * After a repair in vain the job goes on by looking.
+   */
+  private end(weights: Float64Array, { costs }: Place, { tries, hasFailed, told }: Standing): number {
+    const mending = this.finishing.finish(weights, costs, tries).cost;
+    const looking = this.finishing.lookOn(weights, costs, tries);
+    if (looking >= mending) return mending;
+    if (hasFailed) return looking;
+    return mending - this.resolvable(told) * (mending - looking);
+  }
+
+  /** Share of what is still to be told apart that the checks left can tell, once so many halvings have been told. */
+  private resolvable(told: number): number {
+    const open = this.halvingsNow - told;
+    return open <= 0 ? 0 : Math.min(1, Math.max(0, (this.tellable - told) / open));
+  }
+
+  /** Halvings that a check tells on average, of what must be mended. */
+  private tells(move: CheckMove, weights: Float64Array): number {
+    const then = move.outcomes.reduce((sum, { chance }) => {
+      this.multiply(weights, chance);
+      return sum + this.finishing.halvings(this.scratch);
+    }, 0);
+    return Math.max(0, this.halvingsNow - then);
   }
 
   /** Expected cost of a move and then finishing; broken off once it reaches the limit. */
   private oneStep(move: AnyMove, standing: Standing, mass: number, limit: number): number {
-    let cost = this.price(move, standing).total * mass;
-    for (const branch of this.branches(move, standing)) {
+    let cost = this.price(move, standing.place).total * mass;
+    if (move.kind === 'repair') {
+      for (const branch of this.branches(move, standing)) if (branch.mass > 0) cost += this.leaf(branch);
+      return cost;
+    }
+    const { scratch } = this;
+    const then = { ...standing, told: standing.told + (this.telling.get(move) ?? 0) };
+    for (const { name, chance } of move.outcomes) {
       if (cost >= limit) return cost;
-      if (branch.mass > 0) cost += this.leaf(branch);
+      if (this.multiply(standing.weights, chance) === 0) continue;
+      const place = this.afterCheck(move, name, standing.place);
+      cost += this.end(scratch, place, then);
     }
     return cost;
+  }
+
+  /** Weights times the chances of an outcome, into the scratch array; gives back their sum. */
+  private multiply(weights: Float64Array, chance: Float64Array): number {
+    const { scratch } = this;
+    let mass = 0;
+    for (let s = 0; s < scratch.length; s += 1) {
+      const weight = (weights[s] as number) * (chance[s] as number);
+      scratch[s] = weight;
+      mass += weight;
+    }
+    return mass;
   }
 
   /** The best check to follow in a branch, and what it is better than the next best road. */
@@ -159,7 +283,7 @@ export class LookAhead {
 
   private twoSteps(move: AnyMove, standing: Standing, mass: number, followUps: readonly CheckMove[]) {
     const reliesOn = new Map<AnyMove, number>();
-    let cost = this.price(move, standing).total * mass;
+    let cost = this.price(move, standing.place).total * mass;
     for (const branch of this.branches(move, standing)) {
       if (branch.mass <= RARE * mass || branch.standing.tries === 0) {
         cost += branch.mass > 0 ? this.leaf(branch) : 0;
@@ -180,8 +304,8 @@ export class LookAhead {
       if (branch.mass < MAY_WELL_COME * mass) return false;
       const own = this.finish(branch.standing);
       if (own.first === first) return false;
-      const costs = this.costs(branch.standing.at);
-      const held = first < 0 ? Infinity : this.finishing.beginWith(first, branch.standing.weights, costs, branch.standing.tries);
+      const { weights, place, tries } = branch.standing;
+      const held = first < 0 ? Infinity : this.finishing.beginWith(first, weights, place.costs, tries);
       return held - own.cost >= (branch.mass * hourValue * WORTH_CHANGING_MINUTES) / 60;
     });
   }
@@ -198,8 +322,9 @@ export class LookAhead {
    */
   priceAll(at: Circumstances): readonly PricedMove[] {
     const { weights } = this.finishing.states;
-    const standing: Standing = { weights, at, tries: this.finishing.stakes.tries };
+    const standing: Standing = { weights, place: this.placeAt(at), tries: this.finishing.stakes.tries, hasFailed: false, told: 0 };
     const { first } = this.finish(standing);
+    const canChange = this.weighChecks(standing, first);
     const ranked = this.moves
       .map((move) => ({ move, alone: this.oneStep(move, standing, 1, Infinity) }))
       .sort((a, b) => a.alone - b.alone);
@@ -210,13 +335,13 @@ export class LookAhead {
     const priced = ranked.map(({ move, alone }, rank): PricedMove => {
       const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
       const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: new Map<AnyMove, number>() };
-      const { minutes, money } = this.price(move, standing);
+      const { minutes, money } = this.price(move, standing.place);
       return {
         move,
         minutes,
         money,
         finish: Math.min(alone, ahead.cost),
-        canChange: this.canChange(move, standing, 1, first),
+        canChange: canChange.get(move) ?? false,
         cures: this.curedBy(move, weights),
         reliesOn: ahead.reliesOn,
       };
@@ -229,13 +354,17 @@ export class LookAhead {
    * @param never number of the repair. @param at how the job stands. @returns cost, time included.
    */
   withoutRepair(never: number, at: Circumstances): number {
-    const { weights, } = this.finishing.states;
-    const standing: Standing = { weights, at, tries: this.finishing.stakes.tries };
-    const leaf = (branch: Standing): number =>
-      this.finishing.finish(branch.weights, this.finishing.without(this.costs(branch.at), never), branch.tries).cost;
+    const { weights } = this.finishing.states;
+    const standing: Standing = { weights, place: this.placeAt(at), tries: this.finishing.stakes.tries, hasFailed: false, told: 0 };
+    const known = new Map<Place, Costs>();
+    const leaf = (branch: Standing): number => {
+      const costs = known.get(branch.place) ?? this.finishing.without(branch.place.costs, never);
+      known.set(branch.place, costs);
+      return this.finishing.finish(branch.weights, costs, branch.tries).cost;
+    };
     return this.moves.reduce((best, move) => {
       if (move.kind === 'repair') return best;
-      let cost = this.price(move, standing).total;
+      let cost = this.price(move, standing.place).total;
       for (const branch of this.branches(move, standing)) {
         if (cost >= best) return best;
         if (branch.mass > 0) cost += leaf(branch.standing);

@@ -1,11 +1,11 @@
-import type { CaseFile, Observation } from '../casefile/contract';
+import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import type { Posterior, Ranked, Scenario } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
 import { checkMoves } from './checkMoves';
 import { Finishing, stakesOf } from './finishing';
 import { LookAhead, type AnyMove, type PricedMove } from './lookAhead';
-import { withPolicy } from './policy';
+import { isProof, isSpinInDoubt, isUnproved, SUSPECT, withPolicy, type PolicyFacts } from './policy';
 import { repairOptions, type Circumstances } from './repairOptions';
 import { locatedWires, standingOpen } from './seen';
 import { statesOf } from './states';
@@ -75,8 +75,11 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
 
 /** Without a move the best road is the best of those that begin otherwise, and do not come to it later. */
 function savingsOf(priced: readonly PricedMove[], ahead: LookAhead, at: Circumstances, handOver: number): readonly OfferedMove[] {
-  return priced.map((move): OfferedMove => {
-    if (move.move.kind === 'repair') return { ...move, saving: ahead.withoutRepair(move.move.option, at) - move.finish };
+  return priced.map((move, rank): OfferedMove => {
+    if (move.move.kind === 'repair') {
+      const without = rank < MOST_OFFERED ? ahead.withoutRepair(move.move.option, at) : handOver;
+      return { ...move, saving: without - move.finish };
+    }
     const others = priced.filter((other) => other !== move);
     const without = others.reduce(
       (best, other) => Math.min(best, other.finish + (other.reliesOn.get(move.move) ?? 0)),
@@ -86,20 +89,30 @@ function savingsOf(priced: readonly PricedMove[], ahead: LookAhead, at: Circumst
   });
 }
 
-/** Of roads that are as good as equal, the one that begins with the shorter move. */
-function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
-  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
+/** What saves comes first, by its road; of roads that are as good as equal the shorter move. */
+function savingFirst(moves: readonly OfferedMove[], step: number): readonly OfferedMove[] {
   const left = [...moves];
   const ordered: OfferedMove[] = [];
   while (left.length > 0) {
-    const best = (left[0] as OfferedMove).finish;
-    const equals = left.filter((move) => move.finish - best < step && move.money <= (left[0] as OfferedMove).money);
-    const next = equals.reduce((short, move) => (move.minutes < short.minutes ? move : short), left[0] as OfferedMove);
+    const [best] = left as [OfferedMove];
+    const equals = left.filter((move) => move.finish - best.finish < step && move.money <= best.money);
+    const next = equals.reduce((short, move) => (move.minutes < short.minutes ? move : short), best);
     ordered.push(next);
     left.splice(left.indexOf(next), 1);
   }
   return ordered;
 }
+
+/** Checks that save and repairs of what is suspect come first; then what costs more than it saves, and repairs that would be a guess. */
+function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
+  const isWorth = (move: OfferedMove): boolean =>
+    move.saving > 0 && (move.move.kind === 'check' || move.cures >= SUSPECT);
+  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
+  return [...savingFirst(moves.filter(isWorth), step), ...moves.filter((move) => !isWorth(move))];
+}
+
+/** More moves than this nobody reads. */
+const MOST_OFFERED = 14;
 
 /** What a plan is made from. */
 export interface PlanQuestion {
@@ -108,6 +121,23 @@ export interface PlanQuestion {
   readonly ranked: readonly Ranked[];
   readonly scenarios: readonly Scenario[];
   readonly doubtful: ReadonlySet<string>;
+}
+
+function factsOf({ file, posterior, ranked }: PlanQuestion): PolicyFacts {
+  const last = posterior.timeline.boundaries.findLast((mark) => mark.is === 'repair');
+  return {
+    file,
+    ranked,
+    all: posterior.timeline.stages.flatMap((stage) => stage.observations),
+    latest: posterior.timeline.stages.at(-1)?.observations ?? [],
+    lastRepair: last?.is === 'repair' ? last.repair : null,
+  };
+}
+
+/** A move that can change nothing is not offered, but for the proof of a repair that still waits for it and the spin of a wheel whose name is in doubt. */
+function isOffered(priced: PricedMove, facts: PolicyFacts): boolean {
+  if (priced.move.kind === 'repair') return priced.cures >= WORTH_OFFERING;
+  return priced.canChange || (isUnproved(facts) && isProof(priced)) || isSpinInDoubt(priced, facts);
 }
 
 function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], question: PlanQuestion): Plan {
@@ -128,10 +158,9 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
     isErased: latest.some((observation) => observation.kind === 'clear' && observation.result !== 'refused'),
   };
   const ahead = new LookAhead(finishing, [...checks, ...repairs], file);
-  const priced = ahead
-    .priceAll(at)
-    .filter((move) => (move.move.kind === 'repair' ? move.cures >= WORTH_OFFERING : move.canChange));
-  const moves = shorterFirst(savingsOf(priced, ahead, at, stakes.workshop), stakes.hourValue);
+  const facts = factsOf(question);
+  const offered = savingsOf(ahead.priceAll(at), ahead, at, stakes.workshop).filter((move) => isOffered(move, facts));
+  const moves = inOrder(offered, stakes.hourValue);
   return { moves, handOver: stakes.workshop };
 }
 
@@ -156,20 +185,13 @@ function inTurn(plans: readonly Plan[]): readonly OfferedMove[] {
  * @param question the case and its belief. @returns moves, best first.
  */
 export function planMoves(question: PlanQuestion): Plan {
-  const { file, posterior, ranked, scenarios } = question;
+  const { file, ranked, scenarios } = question;
   const corners = suspects(file, ranked);
   const bad = corners.filter((corner) => corner.share >= EACH_FOR_ITSELF).map((corner) => corner.channel);
   const plans =
     bad.length > 1
       ? bad.map((channel) => planFor(seenFrom(channel, scenarios), [channel], question))
       : [planFor(scenarios, inQuestion(file, ranked), question)];
-  const all: readonly Observation[] = posterior.timeline.stages.flatMap((stage) => stage.observations);
-  const last = posterior.timeline.boundaries.findLast((mark) => mark.is === 'repair');
-  const moves = withPolicy(inTurn(plans), {
-    file,
-    all,
-    latest: posterior.timeline.stages.at(-1)?.observations ?? [],
-    lastRepair: last?.is === 'repair' ? last.repair : null,
-  });
+  const moves = withPolicy(inTurn(plans), factsOf(question));
   return { moves: moves as readonly OfferedMove[], handOver: plans[0]?.handOver ?? 0 };
 }

@@ -1,4 +1,5 @@
 import type { CaseFile, Observation, Repair } from '../casefile/contract';
+import type { Ranked } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
 import { faultSeen } from '../knowledge/parts';
 import { curesFully, repairRecord } from '../knowledge/repairs/all';
@@ -10,6 +11,8 @@ export interface PolicyFacts {
   readonly all: readonly Observation[];
   readonly latest: readonly Observation[];
   readonly lastRepair: Repair | null;
+  /** Faults, the likeliest first. */
+  readonly ranked: readonly Ranked[];
 }
 
 /** A row of good manners or safety: what it says, why, and what it makes of the list. */
@@ -24,7 +27,8 @@ const first = (moves: readonly PricedMove[], isWanted: (move: PricedMove) => boo
   ...moves.filter((move) => !isWanted(move)),
 ];
 
-const PROOFS = /^(clear|code|live:)/;
+/** Whether a move proves a repair: erasing, reading, spinning or driving. */
+export const isProof = ({ move }: PricedMove): boolean => /^(clear|code|live:)/.test(move.name);
 
 /**
  * Whether the last repair still waits for its proof: nobody has said how it went, and the car has not been asked since.
@@ -55,6 +59,11 @@ export function isDriveForbidden(all: readonly Observation[]): boolean {
         (observation.symptom === 'pedal-soft' || observation.symptom === 'fluid-leak'),
     )
   );
+}
+
+/** Whether a move is the spin of the wheel whose name is in doubt. */
+export function isSpinInDoubt({ move }: PricedMove, { file }: PolicyFacts): boolean {
+  return move.name === 'live:hand-spin' && move.channel === namesInDoubt(file)?.spin;
 }
 
 /** The look that has shown this repair's fault itself, at its place. */
@@ -88,25 +97,40 @@ function scoredTips(latest: readonly Observation[]): readonly (string | undefine
   );
 }
 
+/** Limits of the contract's segment states. */
+const AT_FAULT = 0.9;
+export const SUSPECT = 0.25;
+
+function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boolean {
+  return move.kind === 'repair' && curesFully(move.name, fault) && (move.channel === channel || move.channel === null || channel === null);
+}
+
 /** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
 export const POLICY: readonly PolicyRow[] = [
   {
-    says: 'What people buy on a hunch is measured first.',
-    why: 'A battery, a switch or a tyre is quickly bought and seldom the fault.',
-    apply: (moves) => {
+    says: 'The repair of what is at fault stands second at the latest, of what is suspect third.',
+    why: 'Who has seen enough must find the repair at once, whatever could still be looked at.',
+    apply: (moves, { ranked }) => {
+      const top = ranked.find((row) => row.fault !== 'stale-code');
+      const place = !top || top.probability < SUSPECT ? -1 : top.probability >= AT_FAULT ? 1 : 2;
+      const repair = moves.findIndex(({ move }) => top && isRepairOf(move, top));
+      if (place < 0 || repair <= place) return moves;
+      const rest = moves.filter((_move, at) => at !== repair);
+      return [...rest.slice(0, place), ...moves.slice(repair, repair + 1), ...rest.slice(place)];
+    },
+  },
+  {
+    says: 'What people buy on a hunch is measured first, and a scored tip has its ring and bearing looked at.',
+    why: 'A battery, a switch or a tyre is seldom the fault; a swollen ring or a loose bearing would score the new tip too.',
+    apply: (moves, { latest }) => {
       const [top] = moves;
       const rule = HUNCHES.find(
         (hunch) => hunch.repair === top?.move.name && hunch.ofCar === (top.move.channel === null),
       );
-      return rule ? first(moves, ({ move }) => move.name === rule.check) : moves;
-    },
-  },
-  {
-    says: 'A scored tip has a cause: ring and bearing are looked at before a new sensor goes in.',
-    why: 'A swollen ring or a loose bearing would score the new one too.',
-    apply: (moves, { latest }) => {
       const scored = scoredTips(latest);
-      return first(moves, ({ move }) => WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
+      const isWanted = ({ move }: PricedMove): boolean =>
+        move.name === rule?.check || (WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
+      return first(moves, isWanted);
     },
   },
   {
@@ -118,15 +142,12 @@ export const POLICY: readonly PolicyRow[] = [
   {
     says: 'Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand.',
     why: 'A part fitted at the wrong corner is money lost, however good the diagnosis.',
-    apply: (moves, { file }) => {
-      const doubt = namesInDoubt(file);
-      return first(moves, ({ move }) => doubt !== null && move.name === 'live:hand-spin' && move.channel === doubt.spin);
-    },
+    apply: (moves, facts) => first(moves, (move) => isSpinInDoubt(move, facts)),
   },
   {
     says: 'After a repair of unknown outcome nothing else is looked for or bought before it has been proved.',
     why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven.',
-    apply: (moves, facts) => (isUnproved(facts) ? moves.filter(({ move }) => PROOFS.test(move.name)) : moves),
+    apply: (moves, facts) => (isUnproved(facts) ? moves.filter(isProof) : moves),
   },
   {
     says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',

@@ -1,6 +1,6 @@
-import type { CaseFile } from '../casefile/contract';
+import type { CaseFile, Repair } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import type { Cause } from '../knowledge/faults';
+import { faultRow, type Cause } from '../knowledge/faults';
 import { cureChance, priceOf, REPAIRS, repairsFor, VERIFY_MINUTES, workshopPrice } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
 import { minutesToOpen, openingsFor, type Opening } from '../knowledge/setups';
@@ -34,8 +34,8 @@ function reaches(record: RepairRecord, channel: Channel | null, fault: PlacedFau
 
 function cureOf(record: RepairRecord, fault: Cause): number {
   if (record.repair === 'clear') return fault === 'stale-code' ? 1 : 0;
-  const [action, segment] = record.repair.split(':') as [never, never];
-  return cureChance({ action, segment }, fault as never);
+  const [action, segment] = record.repair.split(':') as [Repair['action'], Repair['segment']];
+  return cureChance({ action, segment }, faultRow(fault).id);
 }
 
 function effectOf(record: RepairRecord, channel: Channel | null, from: number, state: State, states: States): Effect {

@@ -42,7 +42,7 @@ const OPENS_A_VIEW = /^(wheel-off|raised|plug-apart|sensor-out|module-plug-apart
 function viewOpened(at: number, stage: readonly Observation[], file: CaseFile): boolean {
   const hidden = stage[at] as Observation;
   const before = new Set<string>();
-  for (const observation of stage.slice(0, at)) openedBy(observation, file).forEach((key) => before.add(key));
+  for (const observation of stage.slice(0, at + 1)) openedBy(observation, file).forEach((key) => before.add(key));
   const now = standingOpen(file, stage);
   return [...now].some(
     (key) =>

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { levelOf } from '../../../bench/practice/levels';
 import type { FaultId } from '../../../core/knowledge/faults';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/knowledge/names';
+import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { percent } from '../../shared/path/pathView';
 import DebriefPanel from './DebriefPanel.vue';

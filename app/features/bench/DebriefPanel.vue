@@ -3,7 +3,7 @@ import { onMounted, shallowRef } from 'vue';
 import type { Debrief, WeighedMove } from '../../../bench/practice/debrief';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/knowledge/names';
+import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { debriefInWorker } from '../../workers/benchClient';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { CHECKS } from '../../../core/knowledge/checks';
-import { REPAIRS } from '../../../core/knowledge/repairs';
+import { CHECKS } from '../../../core/knowledge/checks/all';
+import { REPAIRS } from '../../../core/knowledge/repairs/all';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { describeObservation } from '../../../core/report/describe';

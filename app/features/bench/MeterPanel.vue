@@ -3,7 +3,7 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { QUANTITY_OF } from '../../../bench/practice/freeProbe';
 import { DIAL, settingOf, type Dial, type Plugs, type Point } from '../../../bench/practice/probes';
-import { CHECKS } from '../../../core/knowledge/checks';
+import { CHECKS } from '../../../core/knowledge/checks/all';
 import { showReading } from '../../../core/quantities/show';
 import { describeObservation } from '../../../core/report/describe';
 import { sayChannel } from '../../../core/vehicle/sides';

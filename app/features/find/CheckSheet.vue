@@ -3,7 +3,7 @@ import { ElMessage } from 'element-plus';
 import { computed, h } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Observation, ObservationOf } from '../../../core/casefile/contract';
-import { answersOf } from '../../../core/knowledge/sheets';
+import { answersOf } from '../../../core/knowledge/checks/sheets';
 import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { checksOf } from '../../../core/knowledge/checksOf';
-import { checkNameOf } from '../../../core/planning/candidates';
+import { checksOf } from '../../../core/knowledge/checks/all';
+import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import { SEGMENTS, type Segment } from '../../../core/casefile/words';
 import { faultName, SEGMENT_EXPLAINED } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';

@@ -1,5 +1,5 @@
 import type { RouteLocationRaw } from 'vue-router';
-import { checkNameOf } from '../../../core/planning/candidates';
+import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import type { FullAssessment } from '../../../core/judgement/assess';
 import type { Weight } from '../../../core/belief/weights';
 import type { CaseFile, Observation } from '../../../core/casefile/contract';

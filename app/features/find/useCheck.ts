@@ -1,11 +1,11 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { checkNameOf } from '../../../core/planning/candidates';
+import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import { openFor, standingOpen } from '../../../core/knowledge/setups';
 import { timelineOf } from '../../../core/evidence/timeline';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import type { Channel, Quantity } from '../../../core/casefile/words';
-import { sheetFor, type CheckSheet } from '../../../core/knowledge/sheets';
+import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
 import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob, type NewObservation } from '../../stores/job';

@@ -4,7 +4,7 @@ import type { Repair } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { composeGuide, type GuideStep } from '../../../core/guide/compose';
 import type { Phase } from '../../../core/knowledge/guide/step';
-import { REPAIRS } from '../../../core/knowledge/repairs';
+import { REPAIRS } from '../../../core/knowledge/repairs/all';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue';
-import { HOUR_VALUE, REPAIRS } from '../../../core/knowledge/repairs';
+import { HOUR_VALUE, REPAIRS } from '../../../core/knowledge/repairs/all';
 import type { Owner } from '../../../core/casefile/contract';
 
 /** What an hour and parts are worth to this owner: the adviser weighs every move by it. */

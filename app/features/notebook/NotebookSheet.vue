@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
 import { describeObservation, describeRepair } from '../../../core/report/describe';
-import { faultName } from '../../../core/knowledge/names';
+import { faultName } from '../../../core/knowledge/faults';
 import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { saveText } from '../../shared/saveText';

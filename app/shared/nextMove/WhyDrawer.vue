@@ -6,7 +6,7 @@ import type { Overturn } from '../../../core/judgement/overturn';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { faultName } from '../../../core/knowledge/names';
+import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { useJob } from '../../stores/job';
 import { percent } from '../path/pathView';

@@ -366,7 +366,7 @@ export const CODE_OF_CAUSE = {
   supply: ofCause('code-supply', [
     { for: ['battery-low'], gives: { present: 0.5 }, why: 'every module measures its own supply' },
     { for: ['module-supply'], gives: { present: 0.55 }, why: 'named as what it is' },
-    { for: ['module-plug-corroded'], gives: { present: 0.04 }, why: 'its feed pins may be green too' },
+    { for: ['module-plug-corroded'], gives: { present: 0.02 }, why: 'its feed pins may be green too' },
   ]),
 } as const;
 

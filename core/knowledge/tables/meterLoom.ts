@@ -5,8 +5,8 @@ import { bothTypes, type Table, type TypedTable } from './table';
 const wire = (number: 1 | 2): Table => ({
   topic: `wire-${number}`,
   outcomes: ['good', 'some', 'open', 'unsteady'],
-  mistaken: 0.02,
-  otherwise: { gives: { good: 0.96, some: 0.015, open: 0.015 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
+  mistaken: 0.004,
+  otherwise: { gives: { good: 0.97, some: 0.015, open: 0.005 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
   rows: [
     {
       for: [`loom-open/${number}`],
@@ -89,8 +89,8 @@ export const SUPPLY_AT_PLUG: TypedTable = {
   active: {
     topic: 'supply-at-plug',
     outcomes: ['full', 'part', 'low', 'none'],
-    mistaken: 0.02,
-    otherwise: { gives: { ...fed(0.95), low: 0.02 }, why: 'the module feeds it' },
+    mistaken: 0.008,
+    otherwise: { gives: { ...fed(0.97), low: 0.02 }, why: 'the module feeds it' },
     rows: [
       {
         for: ['loom-open'],
@@ -124,7 +124,7 @@ export const SUPPLY_AT_PLUG: TypedTable = {
       },
       {
         for: ['lead-short', 'sensor-short'],
-        gives: { ...fed(0.72), low: 0.04, none: 0.24 },
+        gives: { ...fed(0.86), low: 0.04, none: 0.1 },
         why: 'the module may have switched the channel off: cycle the key',
       },
       { for: ['plug-loose'], gives: { ...fed(0.87), none: 0.1 }, why: 'a pin pushed back is missed by the probe' },
