@@ -108,14 +108,17 @@ function readLive(observation: ObservationOf<'live'>, named: Channel | null, con
 
 /** A fault that is there shows within so many kilometres, more or less: a shorter drive has not given it the time. */
 const USUALLY_SHOWS_WITHIN_KM = 4;
+/** A longer drive counts as several, up to so many. */
+const MOST_DRIVES = 4;
 /** A drive whose length nobody noted. */
-const USUAL_DRIVE_KM = 10;
+const USUAL_DRIVE_KM = 8;
 
 function readDrive(drive: ObservationOf<'drive'>): Reading {
   const check = bothTypes(dash.DRIVE);
   if (drive.result === 'lamps-came-back') return saw(drive, null, check, 'came-back');
   const missed = Math.exp(-(drive.distance ?? USUAL_DRIVE_KM) / USUALLY_SHOWS_WITHIN_KM);
-  return sawSoftly(drive, null, check, { 'stayed-out': 1, 'came-back': missed });
+  const power = Math.min(MOST_DRIVES, Math.max(1, (drive.distance ?? 0) / USUAL_DRIVE_KM));
+  return { reports: [{ ids: [drive.id], channel: null, check, fits: { 'stayed-out': 1, 'came-back': missed }, power }] };
 }
 
 /** Half-width of a measurement with a feeler gauge, metre (generic). */

@@ -42,7 +42,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       'teeth-missing': { usual: UNMISTAKABLE, is: 'ring-damaged' },
       swollen: { usual: HARDLY_EVER, is: 'ring-swollen' },
       scored: { usual: 0.02 },
-      debris: { usual: 0.025 },
+      debris: { usual: 0.012 },
       reversed: { usual: HARDLY_EVER, is: 'ring-wrong' },
       'wrong-part': { usual: HARDLY_EVER, is: 'ring-wrong' },
     },

@@ -5,7 +5,7 @@ import { namesInDoubt } from '../codes/namesInDoubt';
 import { checkMoves } from './checkMoves';
 import { Finishing, stakesOf } from './finishing';
 import { LookAhead, type AnyMove, type PricedMove } from './lookAhead';
-import { isProof, isSpinInDoubt, isUnproved, SUSPECT, withPolicy, type PolicyFacts } from './policy';
+import { isDueBefore, isProof, isSpinInDoubt, isUnproved, SUSPECT, withPolicy, type PolicyFacts } from './policy';
 import { repairOptions, type Circumstances } from './repairOptions';
 import { locatedWires, standingOpen } from './seen';
 import { statesOf } from './states';
@@ -103,12 +103,18 @@ function savingFirst(moves: readonly OfferedMove[], step: number): readonly Offe
   return ordered;
 }
 
-/** Checks that save and repairs of what is suspect come first; then what costs more than it saves, and repairs that would be a guess. */
+/** Checks that save and repairs of what is suspect come first; then checks that cost more than they save, then repairs that would be a guess. */
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
   const isWorth = (move: OfferedMove): boolean =>
     move.saving > 0 && (move.move.kind === 'check' || move.cures >= SUSPECT);
   const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
-  return [...savingFirst(moves.filter(isWorth), step), ...moves.filter((move) => !isWorth(move))];
+  const rest = moves.filter((move) => !isWorth(move));
+  const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
+  return [
+    ...savingFirst(moves.filter(isWorth), step),
+    ...rest.filter(isCheck),
+    ...rest.filter((move) => !isCheck(move)),
+  ];
 }
 
 /** More moves than this nobody reads. */
@@ -159,7 +165,8 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
   };
   const ahead = new LookAhead(finishing, [...checks, ...repairs], file);
   const facts = factsOf(question);
-  const offered = savingsOf(ahead.priceAll(at), ahead, at, stakes.workshop).filter((move) => isOffered(move, facts));
+  const priced = savingsOf(ahead.priceAll(at), ahead, at, stakes.workshop);
+  const offered = priced.filter((move) => isOffered(move, facts) || isDueBefore(move, priced));
   const moves = inOrder(offered, stakes.hourValue);
   return { moves, handOver: stakes.workshop };
 }

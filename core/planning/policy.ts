@@ -84,7 +84,19 @@ const HUNCHES: readonly { readonly repair: string; readonly ofCar: boolean; read
   { repair: 'charged:supply', ofCar: true, check: 'meter:battery:dc-voltage' },
   { repair: 'replaced:elsewhere', ofCar: true, check: 'look:brake-switch' },
   { repair: 'replaced:elsewhere', ofCar: false, check: 'look:tyres' },
+  { repair: 'topped-up:elsewhere', ofCar: true, check: 'look:fluid' },
 ];
+
+function hunchOf(repair: PricedMove | undefined): (typeof HUNCHES)[number] | undefined {
+  return HUNCHES.find(
+    (hunch) => hunch.repair === repair?.move.name && hunch.ofCar === (repair.move.channel === null),
+  );
+}
+
+/** Whether a check must come before a repair that is likely and often made on a hunch. */
+export function isDueBefore(check: PricedMove, repairs: readonly PricedMove[]): boolean {
+  return repairs.some((repair) => repair.cures >= SUSPECT && hunchOf(repair)?.check === check.move.name);
+}
 
 /** Checks that tell why a tip was scored: they come before a new sensor goes in. */
 const WHY_SCORED = ['look:ring', 'look:bearing'];
@@ -123,10 +135,8 @@ export const POLICY: readonly PolicyRow[] = [
     says: 'What people buy on a hunch is measured first, and a scored tip has its ring and bearing looked at.',
     why: 'A battery, a switch or a tyre is seldom the fault; a swollen ring or a loose bearing would score the new tip too.',
     apply: (moves, { latest }) => {
-      const [top] = moves;
-      const rule = HUNCHES.find(
-        (hunch) => hunch.repair === top?.move.name && hunch.ofCar === (top.move.channel === null),
-      );
+      const likely = moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
+      const rule = hunchOf(likely);
       const scored = scoredTips(latest);
       const isWanted = ({ move }: PricedMove): boolean =>
         move.name === rule?.check || (WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));

@@ -14,8 +14,12 @@ function keyOf(check: string, channel: Channel | null, manner: string | undefine
   return `${check}${manner === 'wiggle' ? '~wiggle' : ''}@${channel ?? ''}`;
 }
 
-/** Keys of what an observation shows to have been opened. */
+const isHidden = (observation: Observation): boolean =>
+  observation.kind === 'look' && observation.finding === 'hidden';
+
+/** Keys of what an observation shows to have been opened; who could not see a part has not opened it. */
 function openedBy(observation: Observation, file: CaseFile): ReadonlySet<string> {
+  if (isHidden(observation)) return new Set();
   const setups = checkRecord(checkNameOf(observation))?.setups ?? [];
   return openFor(setups, file, observation.channel ?? null);
 }
@@ -62,7 +66,7 @@ export function seenSince(stage: readonly Observation[], file: CaseFile, doubtfu
   const answered = new Set<string>();
   stage.forEach((observation, at) => {
     if (doubtful.has(observation.id)) return;
-    if (observation.kind === 'look' && observation.finding === 'hidden' && viewOpened(at, stage, file)) return;
+    if (isHidden(observation) && viewOpened(at, stage, file)) return;
     const manner = observation.kind === 'meter' ? observation.while : undefined;
     const check = checkNameOf(observation);
     answered.add(keyOf(check, ONCE.has(check) ? null : (observation.channel ?? null), manner));

@@ -206,8 +206,8 @@ export const HONEST_WORDS: Law = {
         name,
         file,
         problems: (answer) =>
-          answer.next.slice(0, 3).flatMap((move) => [
-            ...unless(move.expectedSaving > 0, `${named(move)} among the first saves ${move.expectedSaving}`),
+          answer.next.slice(0, 3).flatMap((move, at) => [
+            ...unless(at > 0 || move.expectedSaving >= 0, `the first saves ${move.expectedSaving}`),
             ...unless(isRepair(move) || /\bIf\b/.test(move.why), `${named(move)} does not say what it could change: ${move.why}`),
             ...unless(/^[A-Z]/.test(move.why) && /[.!?]$/.test(move.why), `no sentence: ${move.why}`),
             ...unless(Number.isFinite(move.minutes) && move.minutes > 0, `${named(move)} takes ${move.minutes} minutes`),

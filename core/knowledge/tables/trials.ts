@@ -40,13 +40,13 @@ export const SWAP: TypedTable = bothTypes({
   mistaken: 0.02,
   otherwise: { gives: { 'fault-followed': 0.05 }, why: 'what is not in the sensor stays' },
   rows: [
-    { for: [...SENSOR_UNIT], gives: { 'fault-followed': 0.95 }, why: 'what is in the sensor goes with it' },
+    { for: [...SENSOR_UNIT], gives: { 'fault-followed': 0.965 }, why: 'what is in the sensor goes with it' },
     {
       for: ['sensor-intermittent', 'lead-intermittent'],
-      gives: { 'fault-followed': 0.72 },
+      gives: { 'fault-followed': 0.8 },
       why: 'goes with it when it shows',
     },
-    { for: ['sensor-dirty'], gives: { 'fault-followed': 0.7 }, why: 'goes with it, unless handling wipes it' },
+    { for: ['sensor-dirty'], gives: { 'fault-followed': 0.85 }, why: 'goes with it, unless handling wipes it' },
     { for: ['plug-corroded'], gives: { 'fault-followed': 0.2 }, why: 'half of the plug goes along' },
   ],
 });
@@ -59,7 +59,7 @@ export const SUBSTITUTE: TypedTable = bothTypes({
   rows: [
     {
       for: [...SENSOR_UNIT, 'sensor-dirty'],
-      gives: { 'signal-normal': 0.95 },
+      gives: { 'signal-normal': 0.965 },
       why: 'a good sensor where the old one failed',
     },
     {
@@ -70,7 +70,7 @@ export const SUBSTITUTE: TypedTable = bothTypes({
     { for: ['plug-corroded'], gives: { 'signal-normal': 0.25 }, why: 'half of the contacts are new' },
     { for: ['plug-loose'], gives: { 'signal-normal': 0.35 }, why: 'plugged in afresh' },
     { for: ['gap-wide'], gives: { 'signal-normal': 0.2 }, why: 'seated afresh' },
-    { for: ['loom-intermittent', 'module-plug-corroded'], gives: { 'signal-normal': 0.3 }, why: 'whole at the moment' },
+    { for: ['loom-intermittent', 'module-plug-corroded'], gives: { 'signal-normal': 0.5 }, why: 'whole at the moment' },
   ],
 });
 
