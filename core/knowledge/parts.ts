@@ -157,7 +157,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     rows: [
       {
         for: ['lead-open'],
-        gives: { sound: 0.4, chafed: 0.15, nicked: 0.08, severed: 0.17, stretched: 0.08, unclipped: 0.07, brittle: 0.04 },
+        gives: { sound: 0.28, chafed: 0.18, nicked: 0.1, severed: 0.21, stretched: 0.1, unclipped: 0.08, brittle: 0.05 },
         why: 'an inner break does not show; a cut does',
       },
       {

@@ -46,6 +46,8 @@ export interface CheckQuestion {
   readonly file: CaseFile;
   readonly posterior: Posterior;
   readonly states: readonly State[];
+  /** What is believed of each state. */
+  readonly weights: Float64Array;
   /** The corners worth a look, most suspect first. */
   readonly channels: readonly Channel[];
   /** Observations that should be made again. */
@@ -74,7 +76,12 @@ function outcomesOf(table: TypedTable, channel: Channel | null, states: readonly
 }
 
 /** Whether a check makes sense on a corner now, beyond not having been made. */
-function isPossible(record: CheckRecord, channel: Channel | null, { file, posterior }: CheckQuestion, seen: Seen): boolean {
+function isPossible(
+  record: CheckRecord,
+  channel: Channel | null,
+  { file, posterior }: CheckQuestion,
+  seen: Seen,
+): boolean {
   const type = channel ? file.vehicle.sensorTypes?.[channel] : undefined;
   if (record.only && type !== undefined && type !== record.only) return false;
   const isInBearing = channel !== null && file.vehicle.places?.[channel]?.sensor === 'in-bearing';
@@ -150,6 +157,23 @@ function moveOf(
   };
 }
 
+/** A cause beside the wheels, like a corner, is worth a look from this chance on. */
+const WORTH_A_LOOK = 0.04;
+
+/** Whether something speaks for what a check of the whole car would show. */
+function isWorthALook(record: CheckRecord, { states, weights }: CheckQuestion): boolean {
+  if (record.of !== 'car') return true;
+  const shown = [record.table.passive, record.table.active].flatMap((table) =>
+    table ? [chancesOf(table).byFault] : [],
+  );
+  const chance = states.reduce(
+    (sum, state, s) =>
+      sum + (state.faults.some(({ fault }) => shown.some((rows) => rows.has(fault))) ? (weights[s] ?? 0) : 0),
+    0,
+  );
+  return chance >= WORTH_A_LOOK;
+}
+
 /** Where a check may be made: at each corner in question, once for the first of them, or on the car. */
 function placesFor(record: CheckRecord, channels: readonly Channel[]): readonly (Channel | null)[] {
   if (record.of === 'car') return [null];
@@ -158,11 +182,10 @@ function placesFor(record: CheckRecord, channels: readonly Channel[]): readonly 
 
 function plainMoves(question: CheckQuestion, seen: Seen): CheckMove[] {
   const context = question.posterior.timeline.stages.at(-1)?.context;
-  return CHECKS.flatMap((record) =>
+  return CHECKS.filter((record) => isWorthALook(record, question)).flatMap((record) =>
     placesFor(record, question.channels)
       .filter(
-        (channel) =>
-          !seen.has(record.check, channel, record.manner) && isPossible(record, channel, question, seen),
+        (channel) => !seen.has(record.check, channel, record.manner) && isPossible(record, channel, question, seen),
       )
       .map((channel) =>
         moveOf(
@@ -223,10 +246,5 @@ function typeMove({ file, states }: CheckQuestion): CheckMove[] {
 export function checkMoves(question: CheckQuestion): readonly CheckMove[] {
   const latest: readonly Observation[] = question.posterior.timeline.stages.at(-1)?.observations ?? [];
   const seen = seenSince(latest, question.file, question.doubtful);
-  return [
-    ...readMove(question),
-    ...eraseMove(question),
-    ...typeMove(question),
-    ...plainMoves(question, seen),
-  ];
+  return [...readMove(question), ...eraseMove(question), ...typeMove(question), ...plainMoves(question, seen)];
 }

@@ -4,7 +4,14 @@ import { chancesOf, chancesUnder } from '../knowledge/tables/table';
 import type { CheckOutcome } from './checkMoves';
 import type { State } from './states';
 
-const ELECTRICAL: readonly string[] = ['open', 'short-to-ground', 'short-to-supply', 'circuit', 'intermittent', 'supply'];
+const ELECTRICAL: readonly string[] = [
+  'open',
+  'short-to-ground',
+  'short-to-supply',
+  'circuit',
+  'intermittent',
+  'supply',
+];
 
 /** What the codes would say of a car in one state. */
 interface Said {

@@ -5,8 +5,8 @@ import type { States } from './states';
 
 /** Halving what is left takes so many minutes of looking on, more or less: a reading with its set-up (trade experience). */
 const HALVING_MINUTES = 20;
-/** Of the last repairs that may still be tried, every tenth is in vain all the same. */
-const LAST_TRY_FAILS = 0.1;
+/** Of the last repairs that may still be tried, every fifth is in vain all the same. */
+const LAST_TRY_FAILS = 0.2;
 /** Who mends before all is known mends the likeliest, or what is at least half as likely. */
 const HALF_AS_LIKELY = 0.5;
 /** Of a state with two faults, the repair of one brings half of the cure. */
@@ -242,7 +242,8 @@ export class Finishing {
     let most = 0;
     this.touched.forEach(({ states, promise }, r) => {
       let sum = 0;
-      for (let i = 0; i < states.length; i += 1) sum += (weights[states[i] as number] as number) * (promise[i] as number);
+      for (let i = 0; i < states.length; i += 1)
+        sum += (weights[states[i] as number] as number) * (promise[i] as number);
       this.promised[r] = sum;
       if (sum > most) most = sum;
     });

@@ -23,7 +23,7 @@ export interface PricedMove {
   readonly money: number;
   /** Expected cost of the best road that begins with it, time included. */
   readonly finish: number;
-  /** Whether some answer that may well come would change what is mended first; true of every repair. */
+  /** Whether some answer that may well come would change what is mended first; true of every repair, and of an erase, which is both. */
   readonly canChange: boolean;
   /** Chance that it cures the car; 0 for checks. */
   readonly cures: number;
@@ -202,7 +202,10 @@ export class LookAhead {
         then[s] = weight;
         mass += weight;
       }
-      return { standing: { weights: then, place: this.afterCheck(move, name, place), tries, hasFailed, told: more }, mass };
+      return {
+        standing: { weights: then, place: this.afterCheck(move, name, place), tries, hasFailed, told: more },
+        mass,
+      };
     });
   }
 
@@ -298,7 +301,7 @@ export class LookAhead {
 
   /** Whether some answer that may well come would have another repair made first, and gain by it. */
   private canChange(move: AnyMove, standing: Standing, mass: number, first: number): boolean {
-    if (move.kind === 'repair') return true;
+    if (move.kind === 'repair' || move.name === 'clear') return true;
     const { hourValue } = this.finishing.stakes;
     return this.branches(move, standing).some((branch) => {
       if (branch.mass < MAY_WELL_COME * mass) return false;
@@ -322,7 +325,13 @@ export class LookAhead {
    */
   priceAll(at: Circumstances): readonly PricedMove[] {
     const { weights } = this.finishing.states;
-    const standing: Standing = { weights, place: this.placeAt(at), tries: this.finishing.stakes.tries, hasFailed: false, told: 0 };
+    const standing: Standing = {
+      weights,
+      place: this.placeAt(at),
+      tries: this.finishing.stakes.tries,
+      hasFailed: false,
+      told: 0,
+    };
     const { first } = this.finish(standing);
     const canChange = this.weighChecks(standing, first);
     const ranked = this.moves
@@ -334,7 +343,9 @@ export class LookAhead {
       .slice(0, FOLLOW_UPS);
     const priced = ranked.map(({ move, alone }, rank): PricedMove => {
       const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
-      const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: new Map<AnyMove, number>() };
+      const ahead = isDeep
+        ? this.twoSteps(move, standing, 1, followUps)
+        : { cost: alone, reliesOn: new Map<AnyMove, number>() };
       const { minutes, money } = this.price(move, standing.place);
       return {
         move,
@@ -355,7 +366,13 @@ export class LookAhead {
    */
   withoutRepair(never: number, at: Circumstances): number {
     const { weights } = this.finishing.states;
-    const standing: Standing = { weights, place: this.placeAt(at), tries: this.finishing.stakes.tries, hasFailed: false, told: 0 };
+    const standing: Standing = {
+      weights,
+      place: this.placeAt(at),
+      tries: this.finishing.stakes.tries,
+      hasFailed: false,
+      told: 0,
+    };
     const known = new Map<Place, Costs>();
     const leaf = (branch: Standing): number => {
       const costs = known.get(branch.place) ?? this.finishing.without(branch.place.costs, never);

@@ -31,6 +31,8 @@ const WORTH_A_LOOK = 0.04;
 const EACH_FOR_ITSELF = 0.5;
 /** A repair is offered from this chance on that it cures something. */
 const WORTH_OFFERING = 0.03;
+/** What saves less than so many minutes is not worth getting up for. */
+const WORTH_SAVING_MINUTES = 2;
 /** Moves whose roads differ by less than so many minutes are as good as equal: the shorter one comes first. */
 const AS_GOOD_AS_EQUAL_MINUTES = 2;
 
@@ -66,7 +68,10 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
   const merged = new Map<string, Scenario>();
   for (const scenario of scenarios) {
     const faults = scenario.faults.filter((fault) => fault.channel === channel || fault.channel === null);
-    const key = `${scenario.typeOf(channel)} ${faults.map(({ fault }) => fault).sort().join()}`;
+    const key = `${scenario.typeOf(channel)} ${faults
+      .map(({ fault }) => fault)
+      .sort()
+      .join()}`;
     const probability = (merged.get(key)?.probability ?? 0) + scenario.probability;
     merged.set(key, { faults, probability, typeOf: scenario.typeOf });
   }
@@ -74,7 +79,12 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
 }
 
 /** Without a move the best road is the best of those that begin otherwise, and do not come to it later. */
-function savingsOf(priced: readonly PricedMove[], ahead: LookAhead, at: Circumstances, handOver: number): readonly OfferedMove[] {
+function savingsOf(
+  priced: readonly PricedMove[],
+  ahead: LookAhead,
+  at: Circumstances,
+  handOver: number,
+): readonly OfferedMove[] {
   return priced.map((move, rank): OfferedMove => {
     if (move.move.kind === 'repair') {
       const without = rank < MOST_OFFERED ? ahead.withoutRepair(move.move.option, at) : handOver;
@@ -95,7 +105,9 @@ function savingFirst(moves: readonly OfferedMove[], step: number): readonly Offe
   const ordered: OfferedMove[] = [];
   while (left.length > 0) {
     const [best] = left as [OfferedMove];
-    const equals = left.filter((move) => move.finish - best.finish < step && move.money <= best.money);
+    const equals = left.filter(
+      (move) => move.saving >= 0 && move.finish - best.finish < step && move.money <= best.money,
+    );
     const next = equals.reduce((short, move) => (move.minutes < short.minutes ? move : short), best);
     ordered.push(next);
     left.splice(left.indexOf(next), 1);
@@ -103,18 +115,20 @@ function savingFirst(moves: readonly OfferedMove[], step: number): readonly Offe
   return ordered;
 }
 
-/** Checks that save and repairs of what is suspect come first; then checks that cost more than they save, then repairs that would be a guess. */
+/** Checks that are better than mending now and repairs of what is suspect come first; then checks that cost more than they save, then repairs that would be a guess. */
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
+  const least = (hourValue * WORTH_SAVING_MINUTES) / 60;
+  const mending = moves.filter((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
+  const mendNow = mending.reduce((best, move) => Math.min(best, move.finish), Infinity);
   const isWorth = (move: OfferedMove): boolean =>
-    move.saving > 0 && (move.move.kind === 'check' || move.cures >= SUSPECT);
+    move.move.kind === 'check' ? move.finish < mendNow - least : mending.includes(move);
   const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
-  const rest = moves.filter((move) => !isWorth(move));
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
-  return [
-    ...savingFirst(moves.filter(isWorth), step),
-    ...rest.filter(isCheck),
-    ...rest.filter((move) => !isCheck(move)),
-  ];
+  const worth = savingFirst(moves.filter(isWorth), step);
+  const leader = worth.findIndex((move) => !isCheck(move) || move.saving >= 0);
+  const leading = worth.slice(Math.max(0, leader));
+  const rest = moves.filter((move) => !leading.includes(move));
+  return [...leading, ...rest.filter(isCheck), ...rest.filter((move) => !isCheck(move))];
 }
 
 /** More moves than this nobody reads. */
@@ -153,7 +167,7 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
   const options = repairOptions(states, file);
   const stakes = stakesOf(file);
   const finishing = new Finishing(states, options, stakes, file);
-  const checks = checkMoves({ file, posterior, states: states.all, channels, doubtful });
+  const checks = checkMoves({ file, posterior, states: states.all, weights: states.weights, channels, doubtful });
   const repairs = options.flatMap((option, at): AnyMove[] =>
     option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: at }],
   );

@@ -1,6 +1,7 @@
 import type { CaseFile, Observation, Repair } from '../casefile/contract';
 import type { Ranked } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
+import { faultRow } from '../knowledge/faults';
 import { faultSeen } from '../knowledge/parts';
 import { curesFully, repairRecord } from '../knowledge/repairs/all';
 import type { PricedMove } from './lookAhead';
@@ -42,6 +43,21 @@ export function isUnproved({ lastRepair, latest }: PolicyFacts): boolean {
     (observation.kind === 'no-code' && observation.tested !== false) ||
     (observation.kind === 'code' && observation.status === 'current');
   return lastRepair?.result === 'unknown' && !latest.some(asks);
+}
+
+/** Whether the car has been asked since the last repair, and nothing has come back: then the watch comes before any repair. */
+function isQuiet({ lastRepair, latest }: PolicyFacts): boolean {
+  const isGood = (seen: Observation): boolean =>
+    (seen.kind === 'clear' && seen.result === 'stayed-clear') ||
+    (seen.kind === 'drive' && seen.result !== 'lamps-came-back');
+  const isBad = (seen: Observation): boolean =>
+    (seen.kind === 'clear' && seen.result.startsWith('returned')) ||
+    (seen.kind === 'drive' && seen.result === 'lamps-came-back') ||
+    seen.kind === 'code' ||
+    (seen.kind === 'lamps' && seen.lit.length > 0) ||
+    (seen.kind === 'live' && seen.finding !== 'follows') ||
+    (seen.kind === 'look' && seen.finding !== 'sound' && seen.finding !== 'hidden');
+  return lastRepair !== null && lastRepair.result !== 'no-change' && latest.some(isGood) && !latest.some(isBad);
 }
 
 /**
@@ -88,9 +104,7 @@ const HUNCHES: readonly { readonly repair: string; readonly ofCar: boolean; read
 ];
 
 function hunchOf(repair: PricedMove | undefined): (typeof HUNCHES)[number] | undefined {
-  return HUNCHES.find(
-    (hunch) => hunch.repair === repair?.move.name && hunch.ofCar === (repair.move.channel === null),
-  );
+  return HUNCHES.find((hunch) => hunch.repair === repair?.move.name && hunch.ofCar === (repair.move.channel === null));
 }
 
 /** Whether a check must come before a repair that is likely and often made on a hunch. */
@@ -114,7 +128,26 @@ const AT_FAULT = 0.9;
 export const SUSPECT = 0.25;
 
 function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boolean {
-  return move.kind === 'repair' && curesFully(move.name, fault) && (move.channel === channel || move.channel === null || channel === null);
+  return (
+    move.kind === 'repair' &&
+    curesFully(move.name, fault) &&
+    (move.channel === channel || move.channel === null || channel === null)
+  );
+}
+
+/** Whether something beyond what the car shows by itself has been asked, read or seen. */
+const isMoreThanADash = ({ kind }: Observation): boolean => !['lamps', 'symptom', 'history'].includes(kind);
+
+/** The faults of the segment that is likeliest to hold one, the likeliest first. */
+function leadingSegment(ranked: readonly Ranked[]): readonly Ranked[] {
+  const bySegment = new Map<string, Ranked[]>();
+  for (const row of ranked) {
+    if (row.fault === 'stale-code') continue;
+    const key = `${row.channel ?? ''} ${faultRow(row.fault).segment}`;
+    bySegment.set(key, [...(bySegment.get(key) ?? []), row]);
+  }
+  const sum = (rows: readonly Ranked[]): number => rows.reduce((total, row) => total + row.probability, 0);
+  return [...bySegment.values()].reduce<readonly Ranked[]>((best, rows) => (sum(rows) > sum(best) ? rows : best), []);
 }
 
 /** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
@@ -122,24 +155,28 @@ export const POLICY: readonly PolicyRow[] = [
   {
     says: 'The repair of what is at fault stands second at the latest, of what is suspect third.',
     why: 'Who has seen enough must find the repair at once, whatever could still be looked at.',
-    apply: (moves, { ranked }) => {
-      const top = ranked.find((row) => row.fault !== 'stale-code');
-      const place = !top || top.probability < SUSPECT ? -1 : top.probability >= AT_FAULT ? 1 : 2;
-      const repair = moves.findIndex(({ move }) => top && isRepairOf(move, top));
+    apply: (moves, { ranked, all }) => {
+      if (!all.some(isMoreThanADash)) return moves;
+      const rows = leadingSegment(ranked);
+      const share = rows.reduce((sum, row) => sum + row.probability, 0);
+      const place = share < SUSPECT ? -1 : share >= AT_FAULT ? 1 : 2;
+      const repair = moves.findIndex(({ move }) => rows[0] && isRepairOf(move, rows[0]));
       if (place < 0 || repair <= place) return moves;
       const rest = moves.filter((_move, at) => at !== repair);
       return [...rest.slice(0, place), ...moves.slice(repair, repair + 1), ...rest.slice(place)];
     },
   },
   {
-    says: 'What people buy on a hunch is measured first, and a scored tip has its ring and bearing looked at.',
-    why: 'A battery, a switch or a tyre is seldom the fault; a swollen ring or a loose bearing would score the new tip too.',
-    apply: (moves, { latest }) => {
+    says: 'What people buy on a hunch is measured first, a scored tip has its ring and bearing looked at, old codes are erased.',
+    why: 'A battery, a switch or a tyre is seldom the fault; a swollen ring would score the new tip too; old codes hide the live one.',
+    apply: (moves, { latest, ranked }) => {
       const likely = moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
       const rule = hunchOf(likely);
       const scored = scoredTips(latest);
       const isWanted = ({ move }: PricedMove): boolean =>
-        move.name === rule?.check || (WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
+        move.name === rule?.check ||
+        (move.name === 'clear' && ranked[0]?.fault === 'stale-code' && !rule) ||
+        (WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
       return first(moves, isWanted);
     },
   },
@@ -155,9 +192,9 @@ export const POLICY: readonly PolicyRow[] = [
     apply: (moves, facts) => first(moves, (move) => isSpinInDoubt(move, facts)),
   },
   {
-    says: 'After a repair of unknown outcome nothing else is looked for or bought before it has been proved.',
+    says: 'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back.',
     why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven.',
-    apply: (moves, facts) => (isUnproved(facts) ? moves.filter(isProof) : moves),
+    apply: (moves, facts) => (isUnproved(facts) || isQuiet(facts) ? moves.filter(isProof) : moves),
   },
   {
     says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',

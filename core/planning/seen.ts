@@ -14,8 +14,7 @@ function keyOf(check: string, channel: Channel | null, manner: string | undefine
   return `${check}${manner === 'wiggle' ? '~wiggle' : ''}@${channel ?? ''}`;
 }
 
-const isHidden = (observation: Observation): boolean =>
-  observation.kind === 'look' && observation.finding === 'hidden';
+const isHidden = (observation: Observation): boolean => observation.kind === 'look' && observation.finding === 'hidden';
 
 /** Keys of what an observation shows to have been opened; who could not see a part has not opened it. */
 function openedBy(observation: Observation, file: CaseFile): ReadonlySet<string> {

@@ -30,7 +30,6 @@ export const LAWS: readonly Law[] = [
 /** What is wrong in a situation; empty when the law holds there. */
 export function problemsIn(situation: Situation): readonly string[] {
   const answer = assess(situation.file);
-  const compared =
-    situation.beside && situation.compare ? situation.compare(answer, assess(situation.beside)) : [];
+  const compared = situation.beside && situation.compare ? situation.compare(answer, assess(situation.beside)) : [];
   return [...situation.problems(answer), ...compared];
 }

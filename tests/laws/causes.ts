@@ -39,7 +39,10 @@ const NAMED: readonly (readonly [name: string, events: readonly Event[], first: 
   ],
   [
     'wording: supply voltage of the module',
-    [lamps(['abs', 'stability']), code('5D20', 'current', { module: 'abs', meaning: 'control module supply voltage too low' })],
+    [
+      lamps(['abs', 'stability']),
+      code('5D20', 'current', { module: 'abs', meaning: 'control module supply voltage too low' }),
+    ],
     /^(meter:battery|look:(battery|fuse|ground-point)|meter:module-supply|repair:(charged|repaired-wire):supply)/,
     2,
   ],
@@ -51,7 +54,11 @@ const NAMED: readonly (readonly [name: string, events: readonly Event[], first: 
   ],
   [
     'module lost, now',
-    [lamps(['abs', 'stability', 'brake-red']), code('U0121', 'current', { module: 'instruments' }), { kind: 'no-answer', module: 'abs' }],
+    [
+      lamps(['abs', 'stability', 'brake-red']),
+      code('U0121', 'current', { module: 'instruments' }),
+      { kind: 'no-answer', module: 'abs' },
+    ],
     /^(meter:battery|look:(battery|fuse|ground-point|module)|meter:module-supply|code|repair:(charged|repaired-wire):supply)/,
     2,
   ],
@@ -85,13 +92,11 @@ export const NAMED_CAUSE: Law = {
   number: 2,
   name: 'A named cause is looked at first',
   situations: subjects().flatMap((subject) => [
-    ...NAMED.map(
-      ([name, events, first, count]): Situation => ({
-        name: `${subject.label}: ${name}`,
-        file: fileOf(subject.vehicle, events),
-        problems: (answer) => firstAre(answer, first, count),
-      }),
-    ),
+    ...NAMED.map(([name, events, first, count]): Situation => ({
+      name: `${subject.label}: ${name}`,
+      file: fileOf(subject.vehicle, events),
+      problems: (answer) => firstAre(answer, first, count),
+    })),
     ...everyWheel(subject),
   ]),
 };
@@ -107,6 +112,9 @@ const REPAIRS = [
   'cleaned:sensor',
 ] as const;
 
+/** Repairs that a signal code calls for; the others answer an electrical one. */
+const AT_THE_WHEEL: readonly string[] = ['reseated:gap', 'replaced:ring', 'cleaned:sensor'];
+
 const PROOF = /^(clear|code|live:|drive)/;
 
 export const OPEN_OUTCOME: Law = {
@@ -118,25 +126,23 @@ export const OPEN_OUTCOME: Law = {
         ['nothing since', []],
         ['lamp still lit', [lamps(['abs', 'stability'])]],
         ['code still stored', [code(wheelCode(channel), 'stored')]],
-      ].map(
-        ([name, since]): Situation => ({
-          name: `${label}: ${repair} done, ${name as string}`,
-          file: fileOf(vehicle, [
-            lamps(['abs', 'stability']),
-            code(wheelCode(channel, '13')),
-            repaired(repair, channel),
-            ...(since as Event[]),
-          ]),
-          problems: (answer) => [
-            ...firstAre(answer, PROOF, 1),
-            ...unless(!answer.next.slice(0, 2).some(isRepair), `repairs: ${firstMoves(answer)}`),
-            ...unless(
-              (since as Event[]).length === 0 || answer.ignored.some((entry) => /nothing yet/.test(entry.why)),
-              'does not say that it proves nothing yet',
-            ),
-          ],
-        }),
-      ),
+      ].map(([name, since]): Situation => ({
+        name: `${label}: ${repair} done, ${name as string}`,
+        file: fileOf(vehicle, [
+          lamps(['abs', 'stability']),
+          code(wheelCode(channel, '13')),
+          repaired(repair, channel),
+          ...(since as Event[]),
+        ]),
+        problems: (answer) => [
+          ...firstAre(answer, PROOF, 1),
+          ...unless(!answer.next.slice(0, 2).some(isRepair), `repairs: ${firstMoves(answer)}`),
+          ...unless(
+            (since as Event[]).length === 0 || answer.ignored.some((entry) => /nothing yet/.test(entry.why)),
+            'does not say that it proves nothing yet',
+          ),
+        ],
+      })),
     ),
   ),
 };
@@ -144,7 +150,14 @@ export const OPEN_OUTCOME: Law = {
 function goodEnds({ vehicle, channel, label }: Subject): Situation[] {
   const known = lamps(['abs', 'stability']);
   const proofs: readonly (readonly [string, readonly Event[]])[] = [
-    ['erased, driven, read', [erased('stayed-clear'), { kind: 'drive', result: 'lamps-stayed-out', distance: 12 }, { kind: 'no-code', module: 'abs' }]],
+    [
+      'erased, driven, read',
+      [
+        erased('stayed-clear'),
+        { kind: 'drive', result: 'lamps-stayed-out', distance: 12 },
+        { kind: 'no-code', module: 'abs' },
+      ],
+    ],
     [
       'erased, spun, driven, read, dark',
       [
@@ -155,22 +168,24 @@ function goodEnds({ vehicle, channel, label }: Subject): Situation[] {
         lamps([]),
       ],
     ],
-    ['went out by itself, driven, read', [{ kind: 'drive', result: 'lamps-went-out', distance: 15 }, { kind: 'no-code', module: 'abs' }, lamps([])]],
+    [
+      'went out by itself, driven, read',
+      [{ kind: 'drive', result: 'lamps-went-out', distance: 15 }, { kind: 'no-code', module: 'abs' }, lamps([])],
+    ],
   ];
   return REPAIRS.flatMap((repair) =>
-    proofs.flatMap(([name, proof]) =>
-      (['fixed', 'unknown'] as const).map(
-        (result): Situation => ({
-          name: `${label}: ${repair} ${result}, ${name}`,
-          file: fileOf(vehicle, [known, code(wheelCode(channel, '13')), repaired(repair, channel, result), ...proof]),
-          problems: (answer) => [
-            ...unless(chance(answer, 'none', null) >= 0.9, `none ${chance(answer, 'none', null)}`),
-            ...unless(!answer.next.some(isRepair), `repairs: ${firstMoves(answer)}`),
-            ...unless(answer.stop?.id === 'nothing-wrong', `stop ${answer.stop?.id}`),
-          ],
-        }),
-      ),
-    ),
+    proofs.flatMap(([name, proof]) => {
+      const byte = AT_THE_WHEEL.includes(repair) ? '31' : '13';
+      return (['fixed', 'unknown'] as const).map((result): Situation => ({
+        name: `${label}: ${repair} ${result}, ${name}`,
+        file: fileOf(vehicle, [known, code(wheelCode(channel, byte)), repaired(repair, channel, result), ...proof]),
+        problems: (answer) => [
+          ...unless(chance(answer, 'none', null) >= 0.9, `none ${chance(answer, 'none', null)}`),
+          ...unless(!answer.next.some(isRepair), `repairs: ${firstMoves(answer)}`),
+          ...unless(answer.stop?.id === 'nothing-wrong', `stop ${answer.stop?.id}`),
+        ],
+      }));
+    }),
   );
 }
 
@@ -202,16 +217,14 @@ export const FIRST_OF_ALL: Law = {
   name: 'First of all, read the codes',
   situations: subjects().flatMap(({ vehicle, label }) =>
     ONLY_LAMPS.flatMap((lit) =>
-      PATTERNS.map(
-        (pattern): Situation => ({
-          name: `${label}: ${lit.join('+')} ${pattern.join()}`,
-          file: fileOf(vehicle, [lamps(lit, ...pattern)]),
-          problems: (answer) => [
-            ...firstAre(answer, /^(code|look:(fluid|battery|brake-switch|tyres|lead)|meter:battery|ask:)/, 1),
-            ...unless(!answer.next.slice(0, 3).some(isRepair), `repairs: ${firstMoves(answer)}`),
-          ],
-        }),
-      ),
+      PATTERNS.map((pattern): Situation => ({
+        name: `${label}: ${lit.join('+')} ${pattern.join()}`,
+        file: fileOf(vehicle, [lamps(lit, ...pattern)]),
+        problems: (answer) => [
+          ...firstAre(answer, /^(code|look:(fluid|battery|brake-switch|tyres|lead)|meter:battery|ask:)/, 1),
+          ...unless(!answer.next.slice(0, 3).some(isRepair), `repairs: ${firstMoves(answer)}`),
+        ],
+      })),
     ),
   ),
 };
@@ -232,39 +245,38 @@ export const SAFETY_FIRST: Law = {
         ['alone', []],
         ['with a code', [code(wheelCode(channel, '31'))]],
         ['with an intermittent code', [code(wheelCode(channel, '1F'), 'stored')]],
-      ].map(
-        ([how, more]): Situation => ({
-          name: `${label}: ${name} ${how as string}`,
-          file: fileOf(vehicle, [...events, ...(more as Event[])]),
-          problems: (answer) => [
-            ...unless(!answer.next.some((move) => /drive/.test(move.check)), `drives: ${firstMoves(answer, 14)}`),
-            ...unless(
-              answer.stop?.id === 'hydraulic' || /do-not-drive|red-brake/.test(answer.cautions[0]?.id ?? ''),
-              `first caution ${answer.cautions[0]?.id}`,
-            ),
-          ],
-        }),
-      ),
-    ),
-    ...(['13', '31', '1F'] as const).map(
-      (byte): Situation => ({
-        name: `${label}: high voltage, code ${byte}`,
-        file: fileOf({ ...vehicle, highVoltage: true }, [
-          lamps(['abs']),
-          code(wheelCode(channel, byte)),
-          look(channel, 'lead', 'severed'),
-        ]),
+      ].map(([how, more]): Situation => ({
+        name: `${label}: ${name} ${how as string}`,
+        file: fileOf(vehicle, [...events, ...(more as Event[])]),
         problems: (answer) => [
-          ...unless(answer.cautions.some((caution) => caution.id === 'high-voltage'), 'no caution'),
-          ...unless(answer.stop?.id !== 'high-voltage', 'a dead end'),
-          ...unless(answer.next.slice(0, 2).some(isRepair), `no repair: ${firstMoves(answer)}`),
+          ...unless(!answer.next.some((move) => /drive/.test(move.check)), `drives: ${firstMoves(answer, 14)}`),
           ...unless(
-            !/looks and code reading only/i.test(answer.cautions.map((caution) => caution.text).join()),
-            'the caution forbids what is proposed',
+            answer.stop?.id === 'hydraulic' || /do-not-drive|red-brake/.test(answer.cautions[0]?.id ?? ''),
+            `first caution ${answer.cautions[0]?.id}`,
           ),
         ],
-      }),
+      })),
     ),
+    ...(['13', '31', '1F'] as const).map((byte): Situation => ({
+      name: `${label}: high voltage, code ${byte}`,
+      file: fileOf({ ...vehicle, highVoltage: true }, [
+        lamps(['abs']),
+        code(wheelCode(channel, byte)),
+        look(channel, 'lead', 'severed'),
+      ]),
+      problems: (answer) => [
+        ...unless(
+          answer.cautions.some((caution) => caution.id === 'high-voltage'),
+          'no caution',
+        ),
+        ...unless(answer.stop?.id !== 'high-voltage', 'a dead end'),
+        ...unless(answer.next.slice(0, 2).some(isRepair), `no repair: ${firstMoves(answer)}`),
+        ...unless(
+          !/looks and code reading only/i.test(answer.cautions.map((caution) => caution.text).join()),
+          'the caution forbids what is proposed',
+        ),
+      ],
+    })),
   ]),
 };
 

@@ -42,9 +42,7 @@ function vehicleWith(channels: readonly Channel[], type: Subject['type'], steeri
     name: 'Tansy',
     channels,
     steeringSide,
-    ...(type === 'unknown'
-      ? {}
-      : { sensorTypes: Object.fromEntries(channels.map((channel) => [channel, type])) }),
+    ...(type === 'unknown' ? {} : { sensorTypes: Object.fromEntries(channels.map((channel) => [channel, type])) }),
   };
 }
 
@@ -95,11 +93,7 @@ export const lamps = (lit: readonly string[], ...pattern: string[]): Seen =>
   ({ kind: 'lamps', lit, ...(pattern.length > 0 ? { pattern } : {}) }) as unknown as Seen;
 export const erased = (result: string, returned?: readonly string[]): Seen =>
   ({ kind: 'clear', result, ...(returned ? { returned, stayed: [] } : {}) }) as unknown as Seen;
-export const repaired = (
-  repair: string,
-  channel: Channel | null,
-  result: Repair['result'] = 'unknown',
-): Event => {
+export const repaired = (repair: string, channel: Channel | null, result: Repair['result'] = 'unknown'): Event => {
   const [action, segment] = repair.split(':') as [Repair['action'], RepairSegment];
   return { repaired: { action, segment, channel, result } };
 };

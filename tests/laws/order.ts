@@ -29,6 +29,12 @@ import {
 const BYTES = ['', '01', '13', '11', '12', '1F', '31', '2F', '64'] as const;
 const KEPT_AWAY = /^(look:(fluid|tyres|brake-switch)|repair:(replaced:elsewhere|topped-up))/;
 
+/** Something speaks for the fluid, the switch or a tyre from a joint chance of three in a hundred on. */
+function speaksForThem(answer: Parameters<Situation['problems']>[0]): boolean {
+  const beside = ['brake-fluid-low', 'brake-switch', 'tyre-mismatch'];
+  return answer.ranking.some((row) => beside.includes(row.fault) && row.probability >= 0.03);
+}
+
 function oneCode(subject: Subject): Situation[] {
   const { vehicle, channel, label } = subject;
   const contexts: readonly (readonly [string, (text: string) => readonly Event[]])[] = [
@@ -45,14 +51,18 @@ function oneCode(subject: Subject): Situation[] {
         file: fileOf(vehicle, events(text)),
         problems: (answer) => [
           ...unless(
-            answer.next.length >= 3 && answer.next.slice(0, 3).every((move) => staysAt(move, channel) || move.check.startsWith('ask:')),
+            answer.next.length >= 3 &&
+              answer.next.slice(0, 3).every((move) => staysAt(move, channel) || move.check.startsWith('ask:')),
             `leaves the corner: ${firstMoves(answer)}`,
           ),
           ...unless(
-            answer.next.slice(0, 5).every((move) => !KEPT_AWAY.test(move.check)),
+            answer.next.slice(0, 5).every((move) => !KEPT_AWAY.test(move.check)) || speaksForThem(answer),
             `fluid, tyres or switch early: ${firstMoves(answer, 5)}`,
           ),
-          ...unless(!answer.next.slice(0, 1).some((move) => isRepair(move) && move.cost >= 10), `buys first: ${firstMoves(answer)}`),
+          ...unless(
+            !answer.next.slice(0, 1).some((move) => isRepair(move) && move.cost >= 10),
+            `buys first: ${firstMoves(answer)}`,
+          ),
         ],
       };
     }),
@@ -105,19 +115,17 @@ function soundAnswers(channel: Channel, type: Subject['type']): readonly (readon
 
 function answered({ vehicle, channel, type, label }: Subject): Situation[] {
   return soundAnswers(channel, type).flatMap(([check, seen]) =>
-    (['13', '31'] as const).map(
-      (byte): Situation => ({
-        name: `${label}: ${check} answered, code ${byte}`,
-        file: fileOf(vehicle, [code(wheelCode(channel, byte)), seen]),
-        problems: (answer) =>
-          unless(
-            !answer.next.some(
-              (move) => move.check === check && !move.while && (move.channel === channel || move.channel === null),
-            ),
-            `${check} offered again`,
+    (['13', '31'] as const).map((byte): Situation => ({
+      name: `${label}: ${check} answered, code ${byte}`,
+      file: fileOf(vehicle, [code(wheelCode(channel, byte)), seen]),
+      problems: (answer) =>
+        unless(
+          !answer.next.some(
+            (move) => move.check === check && !move.while && (move.channel === channel || move.channel === null),
           ),
-      }),
-    ),
+          `${check} offered again`,
+        ),
+    })),
   );
 }
 
@@ -169,7 +177,10 @@ function inVain({ vehicle, channel, label }: Subject): Situation[] {
         erased('returned-at-key-on', [wheelCode(channel, '13')]),
       ]),
       problems: (answer) => [
-        ...unless(!answer.next.some((move) => move.check === `repair:${repair}` && move.channel === channel), `${repair} again`),
+        ...unless(
+          !answer.next.some((move) => move.check === `repair:${repair}` && move.channel === channel),
+          `${repair} again`,
+        ),
         ...unless(answer.next.length > 0, 'nothing left to do'),
       ],
     }),
@@ -201,19 +212,25 @@ export const HONEST_WORDS: Law = {
   number: 15,
   name: 'Honest words',
   situations: subjects().flatMap((subject) =>
-    middles(subject).map(
-      ([name, file]): Situation => ({
-        name,
-        file,
-        problems: (answer) =>
-          answer.next.slice(0, 3).flatMap((move, at) => [
+    middles(subject).map(([name, file]): Situation => ({
+      name,
+      file,
+      problems: (answer) =>
+        answer.next
+          .slice(0, 3)
+          .flatMap((move, at) => [
             ...unless(at > 0 || move.expectedSaving >= 0, `the first saves ${move.expectedSaving}`),
-            ...unless(isRepair(move) || /\bIf\b/.test(move.why), `${named(move)} does not say what it could change: ${move.why}`),
+            ...unless(
+              isRepair(move) || /\bIf\b/.test(move.why),
+              `${named(move)} does not say what it could change: ${move.why}`,
+            ),
             ...unless(/^[A-Z]/.test(move.why) && /[.!?]$/.test(move.why), `no sentence: ${move.why}`),
-            ...unless(Number.isFinite(move.minutes) && move.minutes > 0, `${named(move)} takes ${move.minutes} minutes`),
+            ...unless(
+              Number.isFinite(move.minutes) && move.minutes > 0,
+              `${named(move)} takes ${move.minutes} minutes`,
+            ),
           ]),
-      }),
-    ),
+    })),
   ),
 };
 
@@ -240,37 +257,33 @@ function finished({ vehicle, channel, label }: Subject): Situation {
 function twoCorners({ vehicle, channel, label }: Subject): Situation[] {
   return vehicle.channels
     .filter((other) => other !== channel)
-    .map(
-      (other): Situation => ({
-        name: `${label} and ${other}: two current codes`,
-        file: fileOf(vehicle, [lamps(['abs']), code(wheelCode(channel, '13')), code(wheelCode(other, '13'))]),
-        problems: (answer) =>
-          [channel, other].flatMap((corner) =>
-            unless(
-              answer.next.slice(0, 4).some((move) => move.channel === corner || move.check === 'clear'),
-              `${corner} is not served: ${firstMoves(answer, 4)}`,
-            ),
+    .map((other): Situation => ({
+      name: `${label} and ${other}: two current codes`,
+      file: fileOf(vehicle, [lamps(['abs']), code(wheelCode(channel, '13')), code(wheelCode(other, '13'))]),
+      problems: (answer) =>
+        [channel, other].flatMap((corner) =>
+          unless(
+            answer.next.slice(0, 4).some((move) => move.channel === corner || move.check === 'clear'),
+            `${corner} is not served: ${firstMoves(answer, 4)}`,
           ),
-      }),
-    );
+        ),
+    }));
 }
 
 function justAnswered({ vehicle, channel, label }: Subject): Situation[] {
   return vehicle.channels
     .filter((other) => other !== channel)
-    .map(
-      (other): Situation => ({
-        name: `${label}: ${other} spun and follows`,
-        file: fileOf(vehicle, [lamps(['abs']), code(wheelCode(channel, '31')), live(other, 'hand-spin', 'follows')]),
-        problems: (answer) => [
-          ...unless(totalOf(answer, other) < 0.05, `${other} still ${totalOf(answer, other).toFixed(2)}`),
-          ...unless(
-            !answer.next.slice(0, 3).some((move) => move.channel === other),
-            `moves at the wheel that answered: ${firstMoves(answer)}`,
-          ),
-        ],
-      }),
-    );
+    .map((other): Situation => ({
+      name: `${label}: ${other} spun and follows`,
+      file: fileOf(vehicle, [lamps(['abs']), code(wheelCode(channel, '31')), live(other, 'hand-spin', 'follows')]),
+      problems: (answer) => [
+        ...unless(totalOf(answer, other) < 0.05, `${other} still ${totalOf(answer, other).toFixed(2)}`),
+        ...unless(
+          !answer.next.slice(0, 3).some((move) => move.channel === other),
+          `moves at the wheel that answered: ${firstMoves(answer)}`,
+        ),
+      ],
+    }));
 }
 
 export const OF_USE: Law = {

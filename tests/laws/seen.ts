@@ -89,15 +89,27 @@ function repairComesEarly(answer: Assessment, channel: Channel | null, repairs: 
   return unless(at >= 0 && at < within, `repair at place ${at + 1}: ${firstMoves(answer, 4)}`);
 }
 
-function seenDefect({ part, finding, fault }: Sight, subject: Subject, [how, before]: readonly [string, readonly Event[]]): Situation {
+function seenDefect(
+  { part, finding, fault }: Sight,
+  subject: Subject,
+  [how, before]: readonly [string, readonly Event[]],
+): Situation {
   const { channel } = subject;
   return {
     name: `${subject.label}, ${how}, ${part} ${finding}`,
     file: fileOf(subject.vehicle, [...before, look(channel, part, finding)]),
     problems: (answer) => [
-      ...unless(answer.ranking[0]?.fault === fault && answer.ranking[0].channel === channel, `${answer.ranking[0]?.fault} leads`),
+      ...unless(
+        answer.ranking[0]?.fault === fault && answer.ranking[0].channel === channel,
+        `${answer.ranking[0]?.fault} leads`,
+      ),
       ...unless(chance(answer, fault, channel) >= 0.6, `only ${chance(answer, fault, channel)}`),
-      ...repairComesEarly(answer, channel, repairsFor(fault).map((record) => record.repair), 2),
+      ...repairComesEarly(
+        answer,
+        channel,
+        repairsFor(fault).map((record) => record.repair),
+        2,
+      ),
       ...unless(answer.next[0] !== undefined && staysAt(answer.next[0], channel), `first ${named(answer.next[0])}`),
     ],
   };
@@ -125,35 +137,59 @@ function seenSign(
 }
 
 /** Defects that all channels share, each seen where what led there points at it. */
-const CAR_DEFECTS: readonly (readonly [name: string, before: readonly Event[], seen: readonly [string, string], fault: FaultId])[] = [
+const CAR_DEFECTS: readonly (readonly [
+  name: string,
+  before: readonly Event[],
+  seen: readonly [string, string],
+  fault: FaultId,
+])[] = [
   ['fluid low, brake lamp', [lamps(['brake'])], ['fluid', 'level-low'], 'brake-fluid-low'],
-  ['fluid low, no code', [lamps(['brake']), { kind: 'no-code', module: 'abs' }], ['fluid', 'level-low'], 'brake-fluid-low'],
-  ['fuse blown, silent module', [lamps(['abs', 'stability']), { kind: 'no-answer', module: 'abs' }], ['fuse', 'blown'], 'module-supply'],
-  ['fuse blown, lost module', [lamps(['abs']), code('U0121', 'current', { module: 'instruments' })], ['fuse', 'blown'], 'module-supply'],
+  [
+    'fluid low, no code',
+    [lamps(['brake']), { kind: 'no-code', module: 'abs' }],
+    ['fluid', 'level-low'],
+    'brake-fluid-low',
+  ],
+  [
+    'fuse blown, silent module',
+    [lamps(['abs', 'stability']), { kind: 'no-answer', module: 'abs' }],
+    ['fuse', 'blown'],
+    'module-supply',
+  ],
+  [
+    'fuse blown, lost module',
+    [lamps(['abs']), code('U0121', 'current', { module: 'instruments' })],
+    ['fuse', 'blown'],
+    'module-supply',
+  ],
   ['switch broken, its code', [lamps(['stability']), code('C0040')], ['brake-switch', 'broken'], 'brake-switch'],
   ['switch broken, lamps', [lamps(['abs', 'stability'])], ['brake-switch', 'broken'], 'brake-switch'],
 ];
 
 function carDefects(): Situation[] {
   return subjects().flatMap(({ vehicle, label, type, channel }) =>
-    CAR_DEFECTS.map(
-      ([name, before, [part, finding], fault]): Situation => ({
-        name: `${type} ${label}, ${name}`,
-        file: fileOf(vehicle, [...before, look(null, part, finding)]),
-        problems: (answer) => [
-          ...unless(answer.ranking[0]?.fault === fault, `${answer.ranking[0]?.fault} leads`),
-          ...unless(chance(answer, fault, null) >= 0.6, `only ${chance(answer, fault, null)}`),
-          ...repairComesEarly(answer, null, repairsFor(fault).map((record) => record.repair), 2),
-          ...unless(answer.next.slice(0, 2).every((move) => move.channel !== channel), `a wheel among the first: ${firstMoves(answer)}`),
-        ],
-      }),
-    ),
+    CAR_DEFECTS.map(([name, before, [part, finding], fault]): Situation => ({
+      name: `${type} ${label}, ${name}`,
+      file: fileOf(vehicle, [...before, look(null, part, finding)]),
+      problems: (answer) => [
+        ...unless(answer.ranking[0]?.fault === fault, `${answer.ranking[0]?.fault} leads`),
+        ...unless(chance(answer, fault, null) >= 0.6, `only ${chance(answer, fault, null)}`),
+        ...repairComesEarly(
+          answer,
+          null,
+          repairsFor(fault).map((record) => record.repair),
+          2,
+        ),
+        ...unless(
+          answer.next.slice(0, 2).every((move) => move.channel !== channel || move.check === 'clear'),
+          `a wheel among the first: ${firstMoves(answer)}`,
+        ),
+      ],
+    })),
   );
 }
 
-const cross = (
-  make: (subject: Subject) => readonly Situation[],
-): readonly Situation[] => subjects().flatMap(make);
+const cross = (make: (subject: Subject) => readonly Situation[]): readonly Situation[] => subjects().flatMap(make);
 
 export const SEEN_IS_SEEN: Law = {
   number: 1,
@@ -161,7 +197,9 @@ export const SEEN_IS_SEEN: Law = {
   situations: [
     ...cross((subject) =>
       DEFECTS.flatMap((sight) =>
-        pointers(subject.channel, SIGNAL_PARTS.includes(sight.part)).map((pointer) => seenDefect(sight, subject, pointer)),
+        pointers(subject.channel, SIGNAL_PARTS.includes(sight.part)).map((pointer) =>
+          seenDefect(sight, subject, pointer),
+        ),
       ),
     ),
     ...cross((subject) =>
@@ -184,14 +222,12 @@ export const FREE_AND_CERTAIN: Law = {
   name: 'Free and certain before clever',
   situations: cross((subject) =>
     AT_ONCE.flatMap(([part, finding, repair]) => [
-      ...pointers(subject.channel, false).map(
-        ([how, before]): Situation => ({
-          name: `${subject.label}, ${how}, ${part} ${finding}`,
-          file: fileOf(subject.vehicle, [...before, look(subject.channel, part, finding)]),
-          problems: (answer) =>
-            unless(named(answer.next[0]) === `repair:${repair}@${subject.channel}`, `first ${firstMoves(answer)}`),
-        }),
-      ),
+      ...pointers(subject.channel, false).map(([how, before]): Situation => ({
+        name: `${subject.label}, ${how}, ${part} ${finding}`,
+        file: fileOf(subject.vehicle, [...before, look(subject.channel, part, finding)]),
+        problems: (answer) =>
+          unless(named(answer.next[0]) === `repair:${repair}@${subject.channel}`, `first ${firstMoves(answer)}`),
+      })),
       {
         name: `${subject.label}, ${part} ${finding}, mended, not proved`,
         file: fileOf(subject.vehicle, [

@@ -58,7 +58,10 @@ function twoFaults({ vehicle, channel, label }: Subject): Situation[] {
             ...unless(chance(answer, fault, channel) >= 0.5, `${channel} ${fault} ${chance(answer, fault, channel)}`),
             ...unless(chance(answer, fault2, other) >= 0.5, `${other} ${fault2} ${chance(answer, fault2, other)}`),
             ...[channel, other].flatMap((corner) =>
-              unless(answer.next.slice(0, 4).some((move) => move.channel === corner), `${corner} not served: ${firstMoves(answer, 4)}`),
+              unless(
+                answer.next.slice(0, 4).some((move) => move.channel === corner),
+                `${corner} not served: ${firstMoves(answer, 4)}`,
+              ),
             ),
           ],
         },
@@ -97,7 +100,12 @@ const MIRROR: Readonly<Record<string, string>> = {
     [
       ['C0031', 'C0034'],
       ['C0037', 'C003A'],
-    ].flatMap(([a, b]) => ['', '-13', '-31', '-64', '-1F'].flatMap((byte) => [[`${a}${byte}`, `${b}${byte}`], [`${b}${byte}`, `${a}${byte}`]])),
+    ].flatMap(([a, b]) =>
+      ['', '-13', '-31', '-64', '-1F'].flatMap((byte) => [
+        [`${a}${byte}`, `${b}${byte}`],
+        [`${b}${byte}`, `${a}${byte}`],
+      ]),
+    ),
   ),
 };
 
@@ -124,12 +132,24 @@ function plain(answer: Assessment): unknown {
 
 const STORIES: readonly ((channel: Channel) => readonly Event[])[] = [
   (channel) => [code(wheelCode(channel, '13'))],
-  (channel) => [lamps(['abs'], 'intermittent'), code(wheelCode(channel, '1F'), 'stored'), look(channel, 'lead', 'chafed')],
-  (channel) => [code(wheelCode(channel, '31')), live(channel, 'drive', 'cuts-in-late'), look(channel, 'gap', 'lifted-by-rust')],
+  (channel) => [
+    lamps(['abs'], 'intermittent'),
+    code(wheelCode(channel, '1F'), 'stored'),
+    look(channel, 'lead', 'chafed'),
+  ],
+  (channel) => [
+    code(wheelCode(channel, '31')),
+    live(channel, 'drive', 'cuts-in-late'),
+    look(channel, 'gap', 'lifted-by-rust'),
+  ],
   (channel) => [code(wheelCode(channel, '64')), live(channel, 'drive', 'erratic', { rhythm: 'once-per-turn' })],
   (channel) => [code(wheelCode(channel, '13')), look(channel, 'plug', 'unplugged'), repaired('reseated:plug', channel)],
   (channel) => [code(wheelCode(channel)), { kind: 'history', event: 'shock-or-strut', channel, ago: 10 }],
-  (channel) => [lamps(['abs']), { kind: 'symptom', symptom: 'stability-cuts-in', bend: channel.endsWith('left') ? 'left' : 'right' }, code(wheelCode(channel, '64'))],
+  (channel) => [
+    lamps(['abs']),
+    { kind: 'symptom', symptom: 'stability-cuts-in', bend: channel.endsWith('left') ? 'left' : 'right' },
+    code(wheelCode(channel, '64')),
+  ],
   (channel) => [code(wheelCode(channel, '13')), meter(channel, 'sensor', 'resistance', 'overload', { range: 20_000 })],
 ];
 
@@ -145,7 +165,10 @@ function mirrors({ vehicle, label }: Subject): Situation[] {
         problems: () => [],
         compare: (answer, other) => {
           const [here, there] = [plain(mirrored(answer) as Assessment), plain(other)];
-          return unless(JSON.stringify(here) === JSON.stringify(there), `differs: ${JSON.stringify((here as { first: unknown }).first)} / ${JSON.stringify((there as { first: unknown }).first)}`);
+          return unless(
+            JSON.stringify(here) === JSON.stringify(there),
+            `differs: ${JSON.stringify((here as { first: unknown }).first)} / ${JSON.stringify((there as { first: unknown }).first)}`,
+          );
         },
       };
     }),
@@ -164,26 +187,48 @@ function elsewhereSound({ vehicle, channel, label }: Subject): Situation[] {
           ['spins', live(other, 'hand-spin', 'follows')],
           ['coil whole', meter(other, 'sensor', 'resistance', 1200)],
         ] as const
-      ).map(
-        ([name, seen]): Situation => ({
-          name: `${label}: ${other} ${name}`,
-          file: fileOf(vehicle, [...start, seen]),
-          problems: (answer) => unless(answer.ranking[0]?.channel === channel, `${answer.ranking[0]?.channel} leads`),
-        }),
-      ),
+      ).map(([name, seen]): Situation => ({
+        name: `${label}: ${other} ${name}`,
+        file: fileOf(vehicle, [...start, seen]),
+        problems: (answer) => unless(answer.ranking[0]?.channel === channel, `${answer.ranking[0]?.channel} leads`),
+      })),
     );
 }
 
 /** Findings that speak for what leads already: it must not fall. */
-const MORE: readonly (readonly [start: (channel: Channel) => readonly Event[], more: (channel: Channel) => Event, fault: FaultId])[] = [
+const MORE: readonly (readonly [
+  start: (channel: Channel) => readonly Event[],
+  more: (channel: Channel) => Event,
+  fault: FaultId,
+])[] = [
   [(c) => [code(wheelCode(c, '13')), look(c, 'lead', 'severed')], (c) => live(c, 'hand-spin', 'zero'), 'lead-open'],
   [(c) => [code(wheelCode(c, '13')), look(c, 'lead', 'severed')], (c) => look(c, 'lead', 'unclipped'), 'lead-open'],
   [(c) => [code(wheelCode(c, '13')), look(c, 'plug', 'unplugged')], (c) => live(c, 'hand-spin', 'zero'), 'plug-loose'],
-  [(c) => [code(wheelCode(c, '64')), look(c, 'ring', 'teeth-missing')], (c) => live(c, 'drive', 'erratic', { rhythm: 'once-per-turn' }), 'ring-damaged'],
-  [(c) => [code(wheelCode(c, '64')), look(c, 'ring', 'cracked')], (c) => look(c, 'ring', 'teeth-missing'), 'ring-damaged'],
-  [(c) => [code(wheelCode(c, '31')), look(c, 'gap', 'not-seated')], (c) => live(c, 'drive', 'cuts-in-late'), 'gap-wide'],
-  [(c) => [code(wheelCode(c, '31')), look(c, 'gap', 'lifted-by-rust')], (c) => ({ kind: 'distance', channel: c, point: 'flange-void', value: 0.0006 }), 'gap-wide'],
-  [(c) => [code(wheelCode(c, '64')), look(c, 'bearing', 'play')], (c) => ({ kind: 'symptom', symptom: 'noise-from-wheel', channel: c }), 'bearing-play'],
+  [
+    (c) => [code(wheelCode(c, '64')), look(c, 'ring', 'teeth-missing')],
+    (c) => live(c, 'drive', 'erratic', { rhythm: 'once-per-turn' }),
+    'ring-damaged',
+  ],
+  [
+    (c) => [code(wheelCode(c, '64')), look(c, 'ring', 'cracked')],
+    (c) => look(c, 'ring', 'teeth-missing'),
+    'ring-damaged',
+  ],
+  [
+    (c) => [code(wheelCode(c, '31')), look(c, 'gap', 'not-seated')],
+    (c) => live(c, 'drive', 'cuts-in-late'),
+    'gap-wide',
+  ],
+  [
+    (c) => [code(wheelCode(c, '31')), look(c, 'gap', 'lifted-by-rust')],
+    (c) => ({ kind: 'distance', channel: c, point: 'flange-void', value: 0.0006 }),
+    'gap-wide',
+  ],
+  [
+    (c) => [code(wheelCode(c, '64')), look(c, 'bearing', 'play')],
+    (c) => ({ kind: 'symptom', symptom: 'noise-from-wheel', channel: c }),
+    'bearing-play',
+  ],
   [(c) => [code(wheelCode(c)), look(c, 'plug', 'corroded')], (c) => look(c, 'plug', 'wet'), 'plug-corroded'],
 ];
 
@@ -207,7 +252,11 @@ function moreNeverLess({ vehicle, channel, label }: Subject): Situation[] {
 export const SYMMETRY: Law = {
   number: 12,
   name: 'Symmetry',
-  situations: subjects().flatMap((subject) => [...mirrors(subject), ...elsewhereSound(subject), ...moreNeverLess(subject)]),
+  situations: subjects().flatMap((subject) => [
+    ...mirrors(subject),
+    ...elsewhereSound(subject),
+    ...moreNeverLess(subject),
+  ]),
 };
 
 /** A reader whose names are crossed side to side, and somebody who spins wheels to find out. */
@@ -238,9 +287,16 @@ function names(vehicle: Vehicle, label: string): Situation[] {
       },
       {
         name: `${label}: all wheels spun, the code moves`,
-        file: fileOf(vehicle, [code(text), ...FOUR.filter((channel) => channel !== other).map(spun), live(other, 'hand-spin', 'zero')]),
+        file: fileOf(vehicle, [
+          code(text),
+          ...FOUR.filter((channel) => channel !== other).map(spun),
+          live(other, 'hand-spin', 'zero'),
+        ]),
         problems: (answer) =>
-          unless(totalOf(answer, other) > 0.6, `${other} only ${totalOf(answer, other).toFixed(2)}, ${wheel} ${totalOf(answer, wheel).toFixed(2)}`),
+          unless(
+            totalOf(answer, other) > 0.6,
+            `${other} only ${totalOf(answer, other).toFixed(2)}, ${wheel} ${totalOf(answer, wheel).toFixed(2)}`,
+          ),
       },
       {
         name: `${label}: spun wrongly, then seen to be right`,
@@ -252,7 +308,8 @@ function names(vehicle: Vehicle, label: string): Situation[] {
           live(other, 'hand-spin', 'follows', { shownAs: other }),
           live(wheel, 'hand-spin', 'zero'),
         ]),
-        problems: (answer) => unless(totalOf(answer, wheel) > 0.6, `${wheel} only ${totalOf(answer, wheel).toFixed(2)}`),
+        problems: (answer) =>
+          unless(totalOf(answer, wheel) > 0.6, `${wheel} only ${totalOf(answer, wheel).toFixed(2)}`),
       },
     ];
   });
@@ -282,12 +339,18 @@ function causes({ vehicle, channel, label }: Subject): Situation[] {
     },
     {
       name: `${label}, ${byte || 'bare'}: swollen ring, scored tip`,
-      file: fileOf(vehicle, [code(wheelCode(channel, byte)), look(channel, 'ring', 'swollen'), look(channel, 'sensor', 'scored')]),
+      file: fileOf(vehicle, [
+        code(wheelCode(channel, byte)),
+        look(channel, 'ring', 'swollen'),
+        look(channel, 'sensor', 'scored'),
+      ]),
       problems: (answer) => [
         ...unless(chance(answer, 'ring-swollen', channel) >= 0.9, `ring ${chance(answer, 'ring-swollen', channel)}`),
         ...unless(chance(answer, 'sensor-damaged', channel) >= 0.3, `tip ${chance(answer, 'sensor-damaged', channel)}`),
         ...unless(
-          answer.next.filter((move) => move.check === 'repair:replaced:sensor').every((move) => /come back|again/.test(move.why)) ||
+          answer.next
+            .filter((move) => move.check === 'repair:replaced:sensor')
+            .every((move) => /come back|again/.test(move.why)) ||
             answer.cautions.some((caution) => caution.id === 'consequence'),
           'a new sensor over a swollen ring is not said to come back',
         ),

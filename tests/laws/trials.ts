@@ -44,29 +44,30 @@ function exchanges({ vehicle, channel, label }: Subject): Situation[] {
       : []),
   ];
   const before = ['', '01', '13', '11', '31', '64'].flatMap((byte) => [
-    [`code ${byte || 'bare'}`, [lamps(['abs', 'stability'], 'steady-from-key-on'), code(wheelCode(channel, byte))]] as const,
+    [
+      `code ${byte || 'bare'}`,
+      [lamps(['abs', 'stability'], 'steady-from-key-on'), code(wheelCode(channel, byte))],
+    ] as const,
     [
       `code ${byte || 'bare'}, looked`,
       [code(wheelCode(channel, byte)), look(channel, 'lead', 'sound'), look(channel, 'plug', 'sound')],
     ] as const,
   ]);
   return before.flatMap(([how, events]) =>
-    trials.map(
-      ([name, trial, verdict]): Situation => ({
-        name: `${label}: ${how}, ${name}`,
-        file: fileOf(vehicle, [...events, trial]),
-        problems: (answer) =>
-          verdict === 'condemned'
-            ? unless(unit(answer, channel) >= 0.8, `sensor and lead ${unit(answer, channel).toFixed(2)}`)
-            : [
-                ...unless(
-                  shareOf(answer, channel, 'sensor') <= 0.12,
-                  `sensor still ${shareOf(answer, channel, 'sensor').toFixed(2)}`,
-                ),
-                ...buysSensor(answer, channel),
-              ],
-      }),
-    ),
+    trials.map(([name, trial, verdict]): Situation => ({
+      name: `${label}: ${how}, ${name}`,
+      file: fileOf(vehicle, [...events, trial]),
+      problems: (answer) =>
+        verdict === 'condemned'
+          ? unless(unit(answer, channel) >= 0.8, `sensor and lead ${unit(answer, channel).toFixed(2)}`)
+          : [
+              ...unless(
+                shareOf(answer, channel, 'sensor') <= 0.12,
+                `sensor still ${shareOf(answer, channel, 'sensor').toFixed(2)}`,
+              ),
+              ...buysSensor(answer, channel),
+            ],
+    })),
   );
 }
 
@@ -88,7 +89,11 @@ function intermittent({ vehicle, channel, label }: Subject): Situation[] {
     },
     {
       name: `${label}: intermittent, quiet on a short drive`,
-      file: fileOf(vehicle, [...events, erased('stayed-clear'), { kind: 'drive', result: 'lamps-stayed-out', distance: 2 }]),
+      file: fileOf(vehicle, [
+        ...events,
+        erased('stayed-clear'),
+        { kind: 'drive', result: 'lamps-stayed-out', distance: 2 },
+      ]),
       problems: (answer) =>
         unless(chance(answer, 'none', null) < 0.8, `none already ${chance(answer, 'none', null).toFixed(2)}`),
     },
@@ -110,7 +115,8 @@ function passiveHalves({ vehicle, channel, label }: Subject): Situation[] {
     {
       name: `${label}, ${how}: open at the sensor's pins`,
       file: fileOf(vehicle, [...start, meter(channel, 'sensor', OHM, 'overload', { range: 20_000 })]),
-      problems: (answer) => unless(unit(answer, channel) >= 0.85, `sensor and lead ${unit(answer, channel).toFixed(2)}`),
+      problems: (answer) =>
+        unless(unit(answer, channel) >= 0.85, `sensor and lead ${unit(answer, channel).toFixed(2)}`),
     },
     {
       name: `${label}, ${how}: whole at the sensor, open at the module`,
@@ -121,19 +127,19 @@ function passiveHalves({ vehicle, channel, label }: Subject): Situation[] {
           `loom and plug ${shareOf(answer, channel, 'plug', 'loom').toFixed(2)}`,
         ),
         ...unless(
-          /^(look:(plug|loom)|meter:wire|repair:(repaired-wire:loom|reseated:plug|cleaned:plug))/.test(answer.next[0]?.check ?? ''),
+          /^(look:(plug|loom)|meter:wire|repair:(repaired-wire:loom|reseated:plug|cleaned:plug))/.test(
+            answer.next[0]?.check ?? '',
+          ),
           `first ${firstMoves(answer)}`,
         ),
       ],
     },
-    ...(['wire-1', 'wire-2'] as const).map(
-      (wire): Situation => ({
-        name: `${label}, ${how}: ${wire} open end to end`,
-        file: fileOf(vehicle, [...start, meter(channel, wire, OHM, 'overload', { ends: 'both-unplugged' })]),
-        problems: (answer) =>
-          unless(shareOf(answer, channel, 'loom') >= 0.85, `loom ${shareOf(answer, channel, 'loom').toFixed(2)}`),
-      }),
-    ),
+    ...(['wire-1', 'wire-2'] as const).map((wire): Situation => ({
+      name: `${label}, ${how}: ${wire} open end to end`,
+      file: fileOf(vehicle, [...start, meter(channel, wire, OHM, 'overload', { ends: 'both-unplugged' })]),
+      problems: (answer) =>
+        unless(shareOf(answer, channel, 'loom') >= 0.85, `loom ${shareOf(answer, channel, 'loom').toFixed(2)}`),
+    })),
   ]);
 }
 

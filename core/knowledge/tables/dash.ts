@@ -320,7 +320,7 @@ export const DRIVE: Table = {
     { for: [...BROKEN_NOW_AND_THEN], gives: { 'came-back': 0.45 }, why: 'one drive may miss it' },
     {
       for: ['battery-low', 'brake-switch', 'brake-fluid-low'],
-      gives: { 'came-back': 0.6 },
+      gives: { 'came-back': 0.78 },
       why: 'does not depend on the wheels',
     },
     { for: ['stale-code'], gives: { 'came-back': 0.05 }, why: 'history does not light lamps' },

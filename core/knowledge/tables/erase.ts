@@ -57,7 +57,7 @@ export const CLEAR: Table = {
     },
     {
       for: ['battery-low'],
-      gives: { 'stayed-clear': 0.45, 'returned-at-key-on': 0.25, 'returned-when-moving': 0.08 },
+      gives: { 'stayed-clear': 0.3, 'returned-at-key-on': 0.4, 'returned-when-moving': 0.1 },
       why: 'comes back with the next weak start',
     },
     {
