@@ -236,7 +236,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
         gives: { corroded: 0.64, wet: 0.22, loose: 0.05, sound: 0.1 },
         why: 'green pins',
       },
-      { for: ['module-supply'], gives: { sound: 0.8, loose: 0.06, corroded: 0.1 }, why: 'its ground pin rots too' },
+      { for: ['module-supply'], gives: { sound: 0.9, loose: 0.03, corroded: 0.03 }, why: 'its ground pin rots too' },
     ],
   },
   battery: {

@@ -228,14 +228,14 @@ function eraseMove({ file, posterior, states, channels }: CheckQuestion): CheckM
 }
 
 /** Which kind of sensor it is, where nobody has said: the states know it. */
-function typeMove({ file, states }: CheckQuestion): CheckMove[] {
+function typeMove({ file, states, channels }: CheckQuestion): CheckMove[] {
   const open = file.vehicle.channels.find((channel) => file.vehicle.sensorTypes?.[channel] === undefined);
   if (!open) return [];
   const outcomes = (['passive', 'active'] as const).map((type) => ({
     name: type,
     chance: Float64Array.from(states, (state) => Number(state.typeOf(open) === type)),
   }));
-  return [moveOf(ASK_TYPE, null, outcomes, file)];
+  return [moveOf(ASK_TYPE, channels[0] ?? null, outcomes, file)];
 }
 
 /**

@@ -125,10 +125,8 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
   const worth = savingFirst(moves.filter(isWorth), step);
-  const leader = worth.findIndex((move) => !isCheck(move) || move.saving >= 0);
-  const leading = worth.slice(Math.max(0, leader));
-  const rest = moves.filter((move) => !leading.includes(move));
-  return [...leading, ...rest.filter(isCheck), ...rest.filter((move) => !isCheck(move))];
+  const rest = moves.filter((move) => !isWorth(move));
+  return [...worth, ...rest.filter(isCheck), ...rest.filter((move) => !isCheck(move))];
 }
 
 /** More moves than this nobody reads. */
@@ -154,10 +152,32 @@ function factsOf({ file, posterior, ranked }: PlanQuestion): PolicyFacts {
   };
 }
 
-/** A move that can change nothing is not offered, but for the proof of a repair that still waits for it and the spin of a wheel whose name is in doubt. */
-function isOffered(priced: PricedMove, facts: PolicyFacts): boolean {
-  if (priced.move.kind === 'repair') return priced.cures >= WORTH_OFFERING;
-  return priced.canChange || (isUnproved(facts) && isProof(priced)) || isSpinInDoubt(priced, facts);
+/** The kind of sensor changes nothing by itself, but decides which readings mean anything: asked where that is the best road. */
+function opensTheWay({ move }: PricedMove): boolean {
+  return move.name === 'ask:sensor-type';
+}
+
+/**
+ * Prices moves and puts them in order, before safety and manners.
+ * @param finishing states, repairs, stakes. @param moves what could be done. @param at how the job stands. @param file the case.
+ * @param isKept whether a move stays on the list though nothing it tells would change what is mended.
+ * @returns moves best first; those that can change nothing are left out.
+ */
+export function rankMoves(
+  finishing: Finishing,
+  moves: readonly AnyMove[],
+  at: Circumstances,
+  file: CaseFile,
+  isKept: (move: OfferedMove) => boolean = () => false,
+): readonly OfferedMove[] {
+  const ahead = new LookAhead(finishing, moves, file);
+  const { workshop, hourValue } = finishing.stakes;
+  const priced = savingsOf(ahead.priceAll(at), ahead, at, workshop);
+  const offered = priced.filter((move, rank) => {
+    if (move.move.kind === 'repair') return move.cures >= WORTH_OFFERING;
+    return move.canChange || isKept(move) || isDueBefore(move, priced) || (rank === 0 && opensTheWay(move));
+  });
+  return inOrder(offered, hourValue);
 }
 
 function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], question: PlanQuestion): Plan {
@@ -165,11 +185,10 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
   const latest = posterior.timeline.stages.at(-1)?.observations ?? [];
   const states = statesOf(likeliest(scenarios));
   const options = repairOptions(states, file);
-  const stakes = stakesOf(file);
-  const finishing = new Finishing(states, options, stakes, file);
+  const finishing = new Finishing(states, options, stakesOf(file), file);
   const checks = checkMoves({ file, posterior, states: states.all, weights: states.weights, channels, doubtful });
-  const repairs = options.flatMap((option, at): AnyMove[] =>
-    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: at }],
+  const repairs = options.flatMap((option, number): AnyMove[] =>
+    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: number }],
   );
   const at: Circumstances = {
     open: standingOpen(file, latest),
@@ -177,12 +196,12 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
     located: locatedWires(latest),
     isErased: latest.some((observation) => observation.kind === 'clear' && observation.result !== 'refused'),
   };
-  const ahead = new LookAhead(finishing, [...checks, ...repairs], file);
   const facts = factsOf(question);
-  const priced = savingsOf(ahead.priceAll(at), ahead, at, stakes.workshop);
-  const offered = priced.filter((move) => isOffered(move, facts) || isDueBefore(move, priced));
-  const moves = inOrder(offered, stakes.hourValue);
-  return { moves, handOver: stakes.workshop };
+  const isKept = (move: OfferedMove): boolean => (isUnproved(facts) && isProof(move)) || isSpinInDoubt(move, facts);
+  return {
+    moves: rankMoves(finishing, [...checks, ...repairs], at, file, isKept),
+    handOver: finishing.stakes.workshop,
+  };
 }
 
 const nameOf = ({ move }: PricedMove): string =>

@@ -1,6 +1,7 @@
 import { faultRow, type Cause } from '../../core/knowledge/faults';
 import { gatherEvidence, viewOf, type Group } from '../../core/evidence/groups';
-import { channelHypotheses, sharedHypotheses, type Hypothesis } from '../../core/belief/hypotheses';
+import { channelHypotheses, provenBySight, sharedHypotheses } from '../../core/belief/hypotheses';
+import type { Hypothesis } from '../../core/belief/waysThroughTime';
 import { repairWordFits } from '../../core/belief/model';
 import { SECOND_CHANNEL, SHARED_BESIDE_FAULT } from '../../core/knowledge/priors';
 import { chancesOf, tableFor } from '../../core/knowledge/tables/table';
@@ -56,18 +57,19 @@ export function plainPosterior(file: CaseFile): PlainPosterior {
   const { groups } = gatherEvidence(timeline);
   const { channels } = file.vehicle;
   const history = file.observations.filter((observation) => observation.kind === 'history');
-  const about = { channels, history, boundaries: timeline.boundaries };
-  const shared = sharedHypotheses(about);
-  const ways = channels.map((channel) => channelHypotheses(channel, 'passive', about));
+  const counted = timeline.stages.flatMap((stage) => stage.observations);
+  const about = { channels, history, boundaries: timeline.boundaries, proven: provenBySight(counted, channels) };
+  const shared = sharedHypotheses(about).ways;
+  const ways = channels.map((channel) => channelHypotheses(channel, 'passive', about).ways);
   const masses = new Map<string, number>();
   let [total, none] = [0, 0];
   const isReal = (fault: Cause): boolean => fault !== 'stale-code';
 
-  function weigh(chosen: readonly Hypothesis[], beside: Hypothesis, s: number): void {
+  function weigh(chosen: readonly Hypothesis[], beside: Hypothesis): void {
     const faulty = chosen.filter((way) => way.faulty).length;
     let mass = beside.odds * chosen.reduce((product, way) => product * way.odds, 1);
     if (faulty === 2) mass *= SECOND_CHANNEL;
-    if (faulty > 0 && s > 0) mass *= SHARED_BESIDE_FAULT;
+    if (faulty > 0 && beside.faulty) mass *= SHARED_BESIDE_FAULT;
     for (const group of groups) {
       if (group.channel === null) {
         mass *= carLikelihood(group, [...chosen, beside]);
@@ -92,14 +94,17 @@ export function plainPosterior(file: CaseFile): PlainPosterior {
     if (now.every(([, way]) => (way.faults.at(-1) ?? []).length === 0)) none += mass;
     for (const [channel, way] of now)
       for (const fault of way.faults.at(-1) ?? []) {
-        const key = `${channel}|${faultRow(fault).id}`;
-        masses.set(key, (masses.get(key) ?? 0) + mass);
+        const isEverywhere = channel === null && faultRow(fault).segment === 'module';
+        for (const place of isEverywhere ? channels : [channel]) {
+          const key = `${place}|${faultRow(fault).id}`;
+          masses.set(key, (masses.get(key) ?? 0) + mass);
+        }
       }
   }
 
   function choose(c: number, chosen: readonly Hypothesis[]): void {
     const all = ways[c];
-    if (!all) shared.forEach((beside, s) => weigh(chosen, beside, s));
+    if (!all) shared.forEach((beside) => weigh(chosen, beside));
     else
       for (const way of all)
         if (chosen.filter((entry) => entry.faulty).length + Number(way.faulty) <= 2) choose(c + 1, [...chosen, way]);

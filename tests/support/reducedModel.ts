@@ -1,17 +1,21 @@
+import type { Scenario } from '../../core/belief/posterior';
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Cause } from '../../core/knowledge/faults';
-import type { Candidate } from '../../core/planning/candidates';
-import { optionCosts, repairProblem } from '../../core/planning/expectedCost';
-import type { Situation } from '../../core/planning/lookAhead';
-import { planMoves } from '../../core/planning/plan';
-import { minutesToOpen, openFor, type Setup } from '../../core/knowledge/setups';
-import type { Scenario } from '../../core/belief/posterior';
+import { minutesToOpen, openingsFor, type Setup } from '../../core/knowledge/setups';
+import type { CheckMove } from '../../core/planning/checkMoves';
+import { Finishing, NOTHING_DONE, stakesOf } from '../../core/planning/finishing';
+import type { AnyMove } from '../../core/planning/lookAhead';
+import { rankMoves, type OfferedMove } from '../../core/planning/plan';
+import { repairOptions, repairPrice, type RepairOption } from '../../core/planning/repairOptions';
+import { statesOf, type States } from '../../core/planning/states';
 import { car, caseOf } from './caseBuilder';
 
-/** A small job: a few faults, their repairs at real prices, a few checks. */
+/** A small job: a few faults, their repairs at real prices, a few checks. Repairs are tests too: they cure or they don't. */
 export interface ReducedModel {
-  readonly situation: Situation;
-  readonly candidates: readonly Candidate[];
+  readonly file: CaseFile;
+  readonly states: States;
+  readonly options: readonly RepairOption[];
+  readonly checks: readonly CheckMove[];
 }
 
 const FAULTS: readonly Cause[] = [
@@ -31,38 +35,56 @@ const SETUPS: readonly Setup[] = ['reader', 'raised', 'wheel-off', 'plug-apart',
 /** One fault each, chances as given. */
 export function scenariosWith(faults: readonly Cause[], chances: readonly number[]): Scenario[] {
   const sum = chances.reduce((total, chance) => total + chance, 0);
+  const typeOf = () => 'passive' as const;
   return faults.map((fault, at) => ({
     probability: (chances[at] ?? 0) / sum,
     faults: [{ channel: 'front-left' as const, fault }],
-    typeOf: () => 'passive' as const,
+    typeOf,
   }));
 }
 
-/** A check that tells scenario from scenario as the rows say: chance of its second outcome in each. */
+/** A reduced job of given scenarios, without checks yet. */
+export function jobOf(file: CaseFile, scenarios: readonly Scenario[]): Omit<ReducedModel, 'checks'> {
+  const states = statesOf(scenarios);
+  return { file, states, options: repairOptions(states, file) };
+}
+
+/** A check that tells state from state as the rows say: chance of its second outcome in each; in a sound car none. */
 export function checkWith(
-  check: string,
+  name: string,
   minutes: number,
   setups: readonly Setup[],
   seen: readonly number[],
-): Candidate {
+  job: Omit<ReducedModel, 'checks'>,
+): CheckMove {
+  const shown = job.states.all.map((_state, s) => seen[s] ?? 0);
   return {
-    check,
+    kind: 'check',
+    name,
     channel: 'front-left',
+    record: { words: name, ifs: 'If it shows, that is told.', setups },
     minutes,
-    setups,
+    openings: openingsFor(setups, job.file, 'front-left'),
     mayBreakSensor: 0,
     buys: null,
-    words: check,
-    tells: '',
     outcomes: [
-      { name: 'normal', chance: Float64Array.from(seen, (value) => 1 - value) },
-      { name: 'seen', chance: Float64Array.from(seen) },
+      { name: 'normal', chance: Float64Array.from(shown, (chance) => 1 - chance) },
+      { name: 'seen', chance: Float64Array.from(shown) },
     ],
   };
 }
 
-export function situationOf(file: CaseFile, scenarios: readonly Scenario[]): Situation {
-  return { file, scenarios, problem: repairProblem(scenarios, file), open: new Set(), known: new Map() };
+/** Repairs of a job as moves. */
+function repairsOf(options: readonly RepairOption[]): readonly AnyMove[] {
+  return options.flatMap((option, number): AnyMove[] =>
+    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: number }],
+  );
+}
+
+/** What the planner puts in order for a reduced job as it stands at first. */
+export function ranked({ file, states, options, checks }: ReducedModel): readonly OfferedMove[] {
+  const finishing = new Finishing(states, options, stakesOf(file), file);
+  return rankMoves(finishing, [...checks, ...repairsOf(options)], NOTHING_DONE, file);
 }
 
 /** A reduced job drawn by chance: three to five faults, two to four checks. */
@@ -74,142 +96,144 @@ export function drawModel(random: () => number): ReducedModel {
     owner: { hourValue: Math.round(between(5, 40)), prices: { sensor: Math.round(between(15, 160)) } },
   });
   const chances = faults.map(() => between(0.05, 1) ** 2);
-  const candidates = Array.from({ length: 2 + Math.floor(random() * 3) }, (_one, at) =>
+  const job = jobOf(file, scenariosWith(faults, chances));
+  const checks = Array.from({ length: 2 + Math.floor(random() * 3) }, (_none, at) =>
     checkWith(
       `check-${at}`,
       Math.round(between(2, 20)),
       random() < 0.7 ? [pick(SETUPS)] : [],
       faults.map(() => (random() < 0.5 ? between(0.02, 0.2) : between(0.7, 0.98))),
+      job,
     ),
   );
-  return { situation: situationOf(file, scenariosWith(faults, chances)), candidates };
+  return { ...job, checks };
 }
 
-/** Where a reduced job stands: checks made with what they showed, repairs done, all independent of their order. */
+/** Where a reduced job stands: checks made with what they showed, repairs tried, what stands open. */
 interface Standing {
   readonly seen: readonly number[];
   readonly repaired: number;
-}
-
-interface Laid {
-  readonly weights: Float64Array;
-  readonly mass: number;
   readonly open: ReadonlySet<string>;
 }
 
+const MOST_TRIES = 2;
+const bitCount = (bits: number): number => (bits === 0 ? 0 : (bits & 1) + bitCount(bits >> 1));
+const triesLeft = ({ repaired }: Standing): number => MOST_TRIES - bitCount(repaired);
+const keyOf = ({ seen, repaired, open }: Standing): string => `${seen.join()}|${repaired}|${[...open].sort().join()}`;
+
 /** The job's exact book-keeping, shared by the exhaustive planner and by the policy that is measured against it. */
 class Book {
-  private readonly laid = new Map<string, Laid>();
-  constructor(readonly model: ReducedModel) {}
+  readonly hourValue: number;
+  readonly workshop: number;
 
-  key = ({ seen, repaired }: Standing): string => `${seen.join()}|${repaired}`;
-
-  at(standing: Standing): Laid {
-    const known = this.laid.get(this.key(standing));
-    if (known) return known;
-    const { situation, candidates } = this.model;
-    const { problem, file } = situation;
-    const weights = Float64Array.from(situation.scenarios, (scenario) => scenario.probability);
-    const open = new Set(situation.open);
-    standing.seen.forEach((outcome, c) => {
-      if (outcome < 0) return;
-      const candidate = candidates[c] as Candidate;
-      openFor(candidate.setups, file, candidate.channel).forEach((word) => open.add(word));
-      for (let i = 0; i < weights.length; i += 1)
-        weights[i] = (weights[i] ?? 0) * (candidate.outcomes[outcome]?.chance[i] ?? 0);
-    });
-    problem.options.forEach((option, r) => {
-      if (!(standing.repaired & (1 << r))) return;
-      option.opens.forEach((word) => open.add(word));
-      for (const [k] of problem.cures[r] ?? [])
-        for (let i = 0; i < weights.length; i += 1) if (problem.classOf[i] === k) weights[i] = 0;
-    });
-    const made = { weights, mass: weights.reduce((sum, weight) => sum + weight, 0), open };
-    this.laid.set(this.key(standing), made);
-    return made;
+  constructor(readonly model: ReducedModel) {
+    ({ hourValue: this.hourValue, workshop: this.workshop } = stakesOf(model.file));
   }
 
-  checkPrice(c: number, open: ReadonlySet<string>): number {
-    const { situation, candidates } = this.model;
-    const candidate = candidates[c] as Candidate;
-    const wanted = openFor(candidate.setups, situation.file, candidate.channel);
-    const minutes = candidate.minutes + minutesToOpen(wanted, open, situation.file);
-    return (situation.problem.hourValue * minutes) / 60;
+  weights({ seen, repaired }: Standing): Float64Array {
+    const { states, checks, options } = this.model;
+    return states.weights.map((weight, s) => {
+      const told = seen.reduce((product, outcome, c) => {
+        return outcome < 0 ? product : product * (checks[c]?.outcomes[outcome]?.chance[s] ?? 0);
+      }, weight);
+      return options.reduce(
+        (left, option, r) => (repaired & (1 << r) ? left * (1 - (option.effects[s]?.cured ?? 0)) : left),
+        told,
+      );
+    });
+  }
+
+  checkPrice(c: number, { open }: Standing): number {
+    const check = this.model.checks[c] as CheckMove;
+    return (this.hourValue * (check.minutes + minutesToOpen(check.openings, open, this.model.file))) / 60;
+  }
+
+  repairPrice(r: number, { open }: Standing): number {
+    const { minutes, money } = repairPrice(
+      this.model.options[r] as RepairOption,
+      { ...NOTHING_DONE, open },
+      this.model.file,
+    );
+    return money + (this.hourValue * minutes) / 60;
+  }
+
+  afterCheck(standing: Standing, c: number, outcome: number): Standing {
+    const openings = this.model.checks[c]?.openings.map((opening) => opening.key) ?? [];
+    const seen = standing.seen.map((known, at) => (at === c ? outcome : known));
+    return { ...standing, seen, open: new Set([...standing.open, ...openings]) };
+  }
+
+  /** After a repair everything is closed again to prove it. */
+  afterRepair(standing: Standing, r: number): Standing {
+    return { ...standing, repaired: standing.repaired | (1 << r), open: new Set() };
   }
 }
 
-type Costs = (standing: Standing) => number;
+const sumOf = (weights: Float64Array): number => weights.reduce((sum, weight) => sum + weight, 0);
+const start = (model: ReducedModel): Standing => ({ seen: model.checks.map(() => -1), repaired: 0, open: new Set() });
 
-function afterCheck(standing: Standing, c: number, outcome: number): Standing {
-  return { ...standing, seen: standing.seen.map((value, at) => (at === c ? outcome : value)) };
-}
-
-function start({ candidates }: ReducedModel): Standing {
-  return { seen: candidates.map(() => -1), repaired: 0 };
-}
-
-/** Repairs still allowed: after the second that changed nothing a professional is asked. */
-function triesLeft(standing: Standing): number {
-  let made = 0;
-  for (let bits = standing.repaired; bits; bits &= bits - 1) made += 1;
-  return 2 - made;
-}
-
-/** The least expected cost of finishing there is: every order of checks and repairs tried, a workshop as the way out, at the latest after two repairs. */
+/** The least that finishing can cost: every order of checks and repairs, with a workshop as the way out, at the latest after two repairs. */
 export function exhaustiveCost(model: ReducedModel): number {
   const book = new Book(model);
-  const { problem, file } = model.situation;
   const known = new Map<string, number>();
-  const cost: Costs = (standing) => {
-    const kept = known.get(book.key(standing));
+  const cost = (standing: Standing): number => {
+    const key = keyOf(standing);
+    const kept = known.get(key);
     if (kept !== undefined) return kept;
-    const { mass, open } = book.at(standing);
+    const mass = sumOf(book.weights(standing));
     if (mass < 1e-12) return 0;
-    let best = problem.workshop * mass;
-    if (triesLeft(standing) === 0) return best;
-    standing.seen.forEach((outcome, c) => {
-      if (outcome >= 0) return;
-      const then =
-        book.checkPrice(c, open) * mass + [0, 1].reduce((sum, o) => sum + cost(afterCheck(standing, c, o)), 0);
-      best = Math.min(best, then);
-    });
-    const prices = optionCosts(problem, open, file);
-    prices.forEach((price, r) => {
-      if (standing.repaired & (1 << r)) return;
-      best = Math.min(best, price * mass + cost({ ...standing, repaired: standing.repaired | (1 << r) }));
-    });
-    known.set(book.key(standing), best);
+    let best = book.workshop * mass;
+    if (triesLeft(standing) > 0) {
+      standing.seen.forEach((outcome, c) => {
+        if (outcome >= 0) return;
+        const price = book.checkPrice(c, standing) * mass;
+        if (price >= best) return;
+        best = Math.min(best, price + cost(book.afterCheck(standing, c, 0)) + cost(book.afterCheck(standing, c, 1)));
+      });
+      model.options.forEach((option, r) => {
+        if (option.isErase || standing.repaired & (1 << r)) return;
+        const price = book.repairPrice(r, standing) * mass;
+        if (price < best) best = Math.min(best, price + cost(book.afterRepair(standing, r)));
+      });
+    }
+    known.set(key, best);
     return best;
   };
   return cost(start(model));
 }
 
+/** What the planner puts first where a reduced job stands; null where handing over is cheaper. */
+function firstOf(model: ReducedModel, book: Book, standing: Standing): OfferedMove | null {
+  const weights = book.weights(standing);
+  const mass = sumOf(weights);
+  const states: States = { ...model.states, weights: weights.map((weight) => weight / mass) };
+  const stakes = { ...stakesOf(model.file), tries: triesLeft(standing) };
+  const finishing = new Finishing(states, model.options, stakes, model.file);
+  const checks = model.checks.filter((_check, c) => (standing.seen[c] ?? 0) < 0);
+  const repairs = repairsOf(model.options).filter(
+    (move) => move.kind === 'repair' && (standing.repaired & (1 << move.option)) === 0,
+  );
+  const at = { ...NOTHING_DONE, open: standing.open, isErased: standing.repaired > 0 };
+  const [first] = rankMoves(finishing, [...checks, ...repairs], at, model.file);
+  return first && first.finish < book.workshop ? first : null;
+}
+
 /** What it costs in expectation to do, at every turn, what the adviser's planner puts first. */
 export function policyCost(model: ReducedModel): number {
   const book = new Book(model);
-  const { situation } = model;
-  const { problem, file } = situation;
-  const cost: Costs = (standing) => {
-    const { weights, mass, open } = book.at(standing);
+  const cost = (standing: Standing): number => {
+    const mass = sumOf(book.weights(standing));
     if (mass < 1e-9) return 0;
-    const tries = triesLeft(standing);
-    if (tries === 0) return problem.workshop * mass;
-    const scenarios = situation.scenarios.map((scenario, i) => ({
-      ...scenario,
-      probability: (weights[i] ?? 0) / mass,
-    }));
-    const left = model.candidates.filter((_one, c) => (standing.seen[c] ?? 0) < 0);
-    const plan = planMoves({ file, scenarios, problem: { ...problem, tries }, open, known: new Map() }, left);
-    const first = plan.moves[0];
-    if (first?.candidate) {
-      const c = model.candidates.indexOf(first.candidate);
-      return book.checkPrice(c, open) * mass + [0, 1].reduce((sum, o) => sum + cost(afterCheck(standing, c, o)), 0);
-    }
-    const r = first?.option ?? -1;
-    const price = optionCosts(problem, open, file)[r] ?? Infinity;
-    const repaired = price * mass + cost({ ...standing, repaired: standing.repaired | (1 << r) });
-    const isGivenUp = plan.repairsOnly >= problem.workshop * (1 - 1e-9) && (first?.finish ?? 0) >= problem.workshop;
-    return standing.repaired & (1 << r) || r < 0 || isGivenUp ? problem.workshop * mass : repaired;
+    const first = triesLeft(standing) > 0 ? firstOf(model, book, standing) : null;
+    if (!first) return book.workshop * mass;
+    const { move } = first;
+    if (move.kind === 'repair')
+      return book.repairPrice(move.option, standing) * mass + cost(book.afterRepair(standing, move.option));
+    const c = model.checks.indexOf(move);
+    return (
+      book.checkPrice(c, standing) * mass +
+      [0, 1].reduce((sum, outcome) => sum + cost(book.afterCheck(standing, c, outcome)), 0)
+    );
   };
   return cost(start(model));
 }

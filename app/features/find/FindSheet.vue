@@ -4,7 +4,8 @@ import { useRoute } from 'vue-router';
 import { checksOf } from '../../../core/knowledge/checks/all';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import { SEGMENTS, type Segment } from '../../../core/casefile/words';
-import { faultName, SEGMENT_EXPLAINED } from '../../../core/knowledge/names';
+import { faultName } from '../../../core/knowledge/faults';
+import { SEGMENT_EXPLAINED } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
 import SignalPath from '../../shared/path/SignalPath.vue';
@@ -50,7 +51,6 @@ const made = computed(
 );
 const checks = computed<PanelCheck[]>(() =>
   checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
-    .filter((one) => !(job.file?.vehicle.highVoltage && !one.noTools))
     .slice(0, 8)
     .map((one) => ({
       check: one.check,

@@ -1,6 +1,6 @@
 import type { ObservationOf } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import type { Answer } from '../../../core/knowledge/checks/sheets';
+import type { Answer } from '../../../core/knowledge/checks/check';
 import { zeroLeads } from '../../../core/quantities/leads';
 import type { Reading } from '../../../core/quantities/parseReading';
 

@@ -1,8 +1,10 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
-import { openFor, standingOpen } from '../../../core/knowledge/setups';
-import { timelineOf } from '../../../core/evidence/timeline';
+import { isOfCar } from '../../../core/knowledge/checks/all';
+import { openFor } from '../../../core/knowledge/setups';
+import { standingOpen } from '../../../core/planning/seen';
+import { contextWith, timelineOf } from '../../../core/evidence/timeline';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
 import type { Channel, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
@@ -19,8 +21,6 @@ export const UNITS: Readonly<Record<Quantity, readonly string[]>> = {
   'dc-current': ['mA', 'A'],
 };
 
-const CAR_CHECKS = /^(look:(fluid|battery|fuse|ground-point|brake-switch|tyres)|meter:(battery|module-supply))/;
-
 /** The set-up lines that are still to do: what stands open is not asked again. */
 function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): readonly string[] {
   const open = standingOpen(file, timelineOf(file).stages.at(-1)?.observations ?? []);
@@ -34,10 +34,9 @@ function verdictOf(
   meter: Omit<ObservationOf<'meter'>, 'id'>,
   channel: Channel | null,
   file: CaseFile,
-): MeterWords | null {
-  const stage = timelineOf(file).stages.at(-1);
-  const one = { ...meter, id: '' };
-  return stage ? meterWords(one, channel, { ...stage.context, stage: [...stage.observations, one] }) : null;
+): MeterWords {
+  const reading = { ...meter, id: '' };
+  return meterWords(reading, channel, contextWith(timelineOf(file), reading));
 }
 
 /** The observation that the sheet says again, where it was opened to correct one; what is kept then takes its place. */
@@ -61,7 +60,7 @@ export function useCheck() {
   const sheet = computed(() => sheetFor(name.value));
   const channel = computed<Channel | null>(() => {
     const named = String(route.query['at'] ?? '') as Channel;
-    if (CAR_CHECKS.test(name.value)) return null;
+    if (isOfCar(name.value)) return null;
     return job.file?.vehicle.channels.includes(named) ? named : job.subject;
   });
   const draft = (part: string) => useDraft(() => `${job.record?.id}.${name.value}.${channel.value}.${part}`);

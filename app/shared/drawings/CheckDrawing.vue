@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { CheckDrawing } from '../../../core/knowledge/checks/sheets';
+import type { CheckDrawing } from '../../../core/knowledge/checks/check';
 
 /** What to do, drawn: where the probes go, which sign on the dial. */
 const props = defineProps<{ drawing: CheckDrawing }>();

@@ -55,7 +55,7 @@ export const ERASE: CheckRecord = {
 
 export const ASK_TYPE = {
   check: 'ask:sensor-type',
-  of: 'car',
+  of: 'subject',
   name: 'Sensor kind',
   words: 'Find out whether the sensors are passive or active',
   ifs: 'If they are active, ohms across them mean nothing; if they are passive, there is no feed to measure.',

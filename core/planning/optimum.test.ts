@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { car, caseOf } from '../../tests/support/caseBuilder';
+import {
+  checkWith,
+  drawModel,
+  exhaustiveCost,
+  jobOf,
+  policyCost,
+  ranked,
+  scenariosWith,
+} from '../../tests/support/reducedModel';
+import { seededRandom } from '../../tests/support/seededRandom';
+import { HOUR_VALUE, REPAIRS, WORKSHOP_PRICE } from '../knowledge/repairs/all';
+
+describe('the planner against an exhaustive one', () => {
+  test('over 500 random reduced jobs its policy costs within 3 % of the optimum', () => {
+    const random = seededRandom(500);
+    let [optimum, policy, worst] = [0, 0, 0];
+    for (let at = 0; at < 500; at += 1) {
+      const model = drawModel(random);
+      const [least, ours] = [exhaustiveCost(model), policyCost(model)];
+      expect(ours).toBeGreaterThanOrEqual(least - 1e-6);
+      optimum += least;
+      policy += ours;
+      worst = Math.max(worst, ours / least - 1);
+    }
+    const excess = policy / optimum - 1;
+    console.info(
+      `planner: ${(100 * excess).toFixed(2)} % above the optimum over 500 jobs, at worst ${(100 * worst).toFixed(1)} %`,
+    );
+    expect(excess).toBeLessThanOrEqual(0.03);
+  }, 120_000);
+
+  test('more information never costs in expectation', () => {
+    const random = seededRandom(7);
+    for (let at = 0; at < 60; at += 1) {
+      const model = drawModel(random);
+      const fewer = { ...model, checks: model.checks.slice(1) };
+      expect(exhaustiveCost(model)).toBeLessThanOrEqual(exhaustiveCost(fewer) + 1e-9);
+    }
+  });
+
+  test('a check made more telling never costs more', () => {
+    const random = seededRandom(8);
+    for (let at = 0; at < 40; at += 1) {
+      const model = drawModel(random);
+      const [first, ...others] = model.checks;
+      if (!first) continue;
+      const shown = [...(first.outcomes[1]?.chance ?? [])];
+      const withCheck = (seen: readonly number[]) => ({
+        ...model,
+        checks: [checkWith(first.name, first.minutes, first.record.setups, seen, model), ...others],
+      });
+      const sharper = withCheck(shown.map((chance) => (chance > 0.5 ? 1 : 0)));
+      const blunter = withCheck(shown.map((chance) => (chance > 0.5 ? 0.8 : 0.2)));
+      expect(exhaustiveCost(sharper)).toBeLessThanOrEqual(exhaustiveCost(blunter) + 1e-9);
+    }
+  });
+});
+
+describe('laws of planning', () => {
+  const faults = ['sensor-open', 'loom-open', 'gap-wide'] as const;
+  const shares = fc.array(fc.integer({ min: 10, max: 100 }), { minLength: 3, maxLength: 3 });
+  const job = (chances: readonly number[]) => jobOf(caseOf(car('passive'), []), scenariosWith(faults, chances));
+
+  test('a free check that settles one fault comes before any repair', () => {
+    fc.assert(
+      fc.property(shares, (chances) => {
+        const made = job(chances);
+        const perfect = checkWith('perfect', 0, [], [1, 0, 0], made);
+        expect(ranked({ ...made, checks: [perfect] })[0]?.move).toBe(perfect);
+      }),
+    );
+  });
+
+  test('a check that tells nothing is not offered', () => {
+    fc.assert(
+      fc.property(shares, fc.integer({ min: 1, max: 30 }), (chances, minutes) => {
+        const made = job(chances);
+        const blind = checkWith('blind', minutes, [], [0.5, 0.5, 0.5], made);
+        expect(ranked({ ...made, checks: [blind] }).map((move) => move.move)).not.toContain(blind);
+      }),
+    );
+  });
+
+  test('a check is worth no more than its price less than what it tells: a dearer one never saves more', () => {
+    fc.assert(
+      fc.property(shares, fc.integer({ min: 0, max: 20 }), (chances, minutes) => {
+        const saving = (length: number): number => {
+          const made = job(chances);
+          const check = checkWith('told', length, [], [0.95, 0.05, 0.05], made);
+          return ranked({ ...made, checks: [check] }).find((move) => move.move === check)?.saving ?? -Infinity;
+        };
+        expect(saving(minutes + 5)).toBeLessThanOrEqual(saving(minutes) + 1e-9);
+      }),
+    );
+  });
+
+  test('costs scaled scale the plan: the order of moves stays, every figure is multiplied', () => {
+    fc.assert(
+      fc.property(shares, fc.constantFrom(2, 3, 10), (chances, factor) => {
+        const plans = [1, factor].map((times) => {
+          const prices = Object.fromEntries(REPAIRS.map((record) => [record.repair, record.price * times]));
+          const file = caseOf(car('passive'), [], [], {
+            owner: { hourValue: HOUR_VALUE * times, prices },
+            costs: [{ id: 'q', item: 'quote', amount: WORKSHOP_PRICE * times, currency: 'EUR', use: 'quote' }],
+          });
+          const made = jobOf(file, scenariosWith(faults, chances));
+          return ranked({ ...made, checks: [checkWith('a', 9, ['plug-apart'], [0.9, 0.1, 0.1], made)] });
+        });
+        expect(plans[1]?.map((move) => move.move.name)).toEqual(plans[0]?.map((move) => move.move.name));
+        plans[0]?.forEach((move, at) => expect(plans[1]?.[at]?.finish).toBeCloseTo(move.finish * factor, 4));
+      }),
+    );
+  });
+});
