@@ -38,6 +38,8 @@ const FOLLOW_UPS = 11;
 const RARE = 0.004;
 /** An answer counts as one that may well come from here on. */
 const MAY_WELL_COME = 0.01;
+/** A repair that cures a state less often than this only helps by the way. */
+const IS_THE_CURE = 0.9;
 /** A check that takes more than this for each halving is not what one would look on with. */
 const DEAR_HALVING_MINUTES = 90;
 /** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
@@ -63,8 +65,6 @@ interface Standing {
   readonly weights: Float64Array;
   readonly place: Place;
   readonly tries: number;
-  /** Whether a repair has been made in vain on the way here: then the job goes on by looking on. */
-  readonly hasFailed: boolean;
   /** Halvings that the checks made on the way have told on average. */
   readonly told: number;
 }
@@ -186,11 +186,11 @@ export class LookAhead {
   }
 
   /** What may come of a move, the cured car left out: there the job is done. */
-  private branches(move: AnyMove, { weights, place, tries, hasFailed, told }: Standing): readonly Branch[] {
+  private branches(move: AnyMove, { weights, place, tries, told }: Standing): readonly Branch[] {
     if (move.kind === 'repair') {
       const left = new Float64Array(weights.length);
       const mass = this.finishing.after(move.option, weights, left);
-      const standing = { weights: left, place: this.afterRepair(place), tries: tries - 1, hasFailed: true, told };
+      const standing = { weights: left, place: this.afterRepair(place), tries: tries - 1, told };
       return [{ standing, mass }];
     }
     const more = told + (this.telling.get(move) ?? 0);
@@ -203,7 +203,7 @@ export class LookAhead {
         mass += weight;
       }
       return {
-        standing: { weights: then, place: this.afterCheck(move, name, place), tries, hasFailed, told: more },
+        standing: { weights: then, place: this.afterCheck(move, name, place), tries, told: more },
         mass,
       };
     });
@@ -216,13 +216,11 @@ export class LookAhead {
 
   /**
    * What finishing costs from here: mending first, or looking on as far as the checks that are left can tell things apart.
-   * After a repair in vain the job goes on by looking.
    */
-  private end(weights: Float64Array, { costs }: Place, { tries, hasFailed, told }: Standing): number {
+  private end(weights: Float64Array, { costs }: Place, { tries, told }: Standing): number {
     const mending = this.finishing.finish(weights, costs, tries).cost;
     const looking = this.finishing.lookOn(weights, costs, tries);
     if (looking >= mending) return mending;
-    if (hasFailed) return looking;
     return mending - this.resolvable(told) * (mending - looking);
   }
 
@@ -316,7 +314,10 @@ export class LookAhead {
   private curedBy(move: AnyMove, weights: Float64Array): number {
     if (move.kind === 'check') return 0;
     const effects = (this.finishing.options[move.option] as RepairOption).effects;
-    return weights.reduce((sum, weight, s) => sum + weight * (effects[s]?.cured ?? 0), 0);
+    return weights.reduce((sum, weight, s) => {
+      const cured = effects[s]?.cured ?? 0;
+      return cured >= IS_THE_CURE ? sum + weight * cured : sum;
+    }, 0);
   }
 
   /**
@@ -329,7 +330,6 @@ export class LookAhead {
       weights,
       place: this.placeAt(at),
       tries: this.finishing.stakes.tries,
-      hasFailed: false,
       told: 0,
     };
     const { first } = this.finish(standing);
@@ -370,7 +370,6 @@ export class LookAhead {
       weights,
       place: this.placeAt(at),
       tries: this.finishing.stakes.tries,
-      hasFailed: false,
       told: 0,
     };
     const known = new Map<Place, Costs>();

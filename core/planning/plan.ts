@@ -30,7 +30,7 @@ const WORTH_A_LOOK = 0.04;
 /** Corners that are this likely to be at fault, both, are planned each by itself. */
 const EACH_FOR_ITSELF = 0.5;
 /** A repair is offered from this chance on that it cures something. */
-const WORTH_OFFERING = 0.03;
+const WORTH_OFFERING = 0.05;
 /** What saves less than so many minutes is not worth getting up for. */
 const WORTH_SAVING_MINUTES = 2;
 /** Moves whose roads differ by less than so many minutes are as good as equal: the shorter one comes first. */
@@ -99,8 +99,8 @@ function savingsOf(
   });
 }
 
-/** What saves comes first, by its road; of roads that are as good as equal the shorter move. */
-function savingFirst(moves: readonly OfferedMove[], step: number): readonly OfferedMove[] {
+/** By their roads; of those as good as equal, and saving something by themselves, the shorter move first. */
+function shorterFirst(moves: readonly OfferedMove[], step: number): readonly OfferedMove[] {
   const left = [...moves];
   const ordered: OfferedMove[] = [];
   while (left.length > 0) {
@@ -115,18 +115,17 @@ function savingFirst(moves: readonly OfferedMove[], step: number): readonly Offe
   return ordered;
 }
 
-/** Checks that are better than mending now and repairs of what is suspect come first; then checks that cost more than they save, then repairs that would be a guess. */
+/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; repairs that would be a guess come last. */
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
-  const least = (hourValue * WORTH_SAVING_MINUTES) / 60;
-  const mending = moves.filter((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
-  const mendNow = mending.reduce((best, move) => Math.min(best, move.finish), Infinity);
-  const isWorth = (move: OfferedMove): boolean =>
-    move.move.kind === 'check' ? move.finish < mendNow - least : mending.includes(move);
-  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
+  const minutes = (count: number): number => (hourValue * count) / 60;
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
-  const worth = savingFirst(moves.filter(isWorth), step);
-  const rest = moves.filter((move) => !isWorth(move));
-  return [...worth, ...rest.filter(isCheck), ...rest.filter((move) => !isCheck(move))];
+  const isGuess = (move: OfferedMove): boolean => !isCheck(move) && move.cures < SUSPECT;
+  const road = (move: OfferedMove): number => move.finish + (isCheck(move) ? minutes(WORTH_SAVING_MINUTES) : 0);
+  const sensible = moves.filter((move) => !isGuess(move));
+  const mendNow = sensible.find((move) => !isCheck(move));
+  const better = sensible.filter((move) => isCheck(move) && (!mendNow || road(move) < mendNow.finish));
+  const others = sensible.filter((move) => !better.includes(move)).sort((x, y) => road(x) - road(y));
+  return [...shorterFirst(better, minutes(AS_GOOD_AS_EQUAL_MINUTES)), ...others, ...moves.filter(isGuess)];
 }
 
 /** More moves than this nobody reads. */
@@ -168,16 +167,16 @@ export function rankMoves(
   moves: readonly AnyMove[],
   at: Circumstances,
   file: CaseFile,
-  isKept: (move: OfferedMove) => boolean = () => false,
+  isKept: (move: PricedMove) => boolean = () => false,
 ): readonly OfferedMove[] {
   const ahead = new LookAhead(finishing, moves, file);
   const { workshop, hourValue } = finishing.stakes;
-  const priced = savingsOf(ahead.priceAll(at), ahead, at, workshop);
+  const priced = ahead.priceAll(at);
   const offered = priced.filter((move, rank) => {
     if (move.move.kind === 'repair') return move.cures >= WORTH_OFFERING;
     return move.canChange || isKept(move) || isDueBefore(move, priced) || (rank === 0 && opensTheWay(move));
   });
-  return inOrder(offered, hourValue);
+  return inOrder(savingsOf(offered, ahead, at, workshop), hourValue);
 }
 
 function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], question: PlanQuestion): Plan {
@@ -197,7 +196,7 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
     isErased: latest.some((observation) => observation.kind === 'clear' && observation.result !== 'refused'),
   };
   const facts = factsOf(question);
-  const isKept = (move: OfferedMove): boolean => (isUnproved(facts) && isProof(move)) || isSpinInDoubt(move, facts);
+  const isKept = (move: PricedMove): boolean => (isUnproved(facts) && isProof(move)) || isSpinInDoubt(move, facts);
   return {
     moves: rankMoves(finishing, [...checks, ...repairs], at, file, isKept),
     handOver: finishing.stakes.workshop,
