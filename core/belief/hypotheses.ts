@@ -30,7 +30,10 @@ export interface Background {
  * @param observations all counted ones. @param channels the car's.
  * @returns each fault and its place once; null for what all channels share.
  */
-export function provenBySight(observations: readonly Observation[], channels: readonly Channel[]): Background['proven'] {
+export function provenBySight(
+  observations: readonly Observation[],
+  channels: readonly Channel[],
+): Background['proven'] {
   const found = new Map<string, Background['proven'][number]>();
   for (const observation of observations) {
     if (observation.kind !== 'look' || observation.withdrawn) continue;
@@ -83,11 +86,16 @@ function besideProven(proven: readonly FaultId[], singles: readonly Drawn[], tog
     const key = [...faults].sort().join(' ');
     return !seen.has(key) && seen.add(key).size > 0;
   };
-  return [...(all.length > 1 ? [joint] : []), ...bases.flatMap((base) =>
-    singles
-      .filter(({ faults: [first] }) => first && !base.faults.some((fault) => faultRow(fault).id === faultRow(first).id))
-      .map(({ faults, odds }) => ({ faults: [...base.faults, ...faults], odds: base.odds * odds * together })),
-  )].filter(once);
+  return [
+    ...(all.length > 1 ? [joint] : []),
+    ...bases.flatMap((base) =>
+      singles
+        .filter(
+          ({ faults: [first] }) => first && !base.faults.some((fault) => faultRow(fault).id === faultRow(first).id),
+        )
+        .map(({ faults, odds }) => ({ faults: [...base.faults, ...faults], odds: base.odds * odds * together })),
+    ),
+  ].filter(once);
 }
 
 function isListedPair({ faults }: Drawn): boolean {

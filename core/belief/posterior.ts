@@ -176,8 +176,7 @@ export function faultChances(posterior: Posterior): Ranked[] {
     );
     model.shared.forEach((way, s) => {
       const probability = weight * (posterior.sharedChance[v]?.[s] ?? 0);
-      for (const fault of nowOf(way))
-        for (const channel of placesOf(fault, model)) add(channel, [fault], probability);
+      for (const fault of nowOf(way)) for (const channel of placesOf(fault, model)) add(channel, [fault], probability);
     });
   });
   return [...chances.values()].map((chance) => ({

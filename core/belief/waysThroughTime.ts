@@ -123,7 +123,11 @@ export function throughBoundaries(
   touches: (repair: Repair) => boolean,
   isChannel: boolean,
 ): Ways {
-  let drafts: readonly Draft[] = start.map(({ faults, odds }) => ({ changes: [{ epoch: 0, faults }], now: faults, odds }));
+  let drafts: readonly Draft[] = start.map(({ faults, odds }) => ({
+    changes: [{ epoch: 0, faults }],
+    now: faults,
+    odds,
+  }));
   let dropped = 0;
   boundaries.forEach((mark, at) => {
     const isTouched = mark.is === 'repair' && touches(mark.repair);

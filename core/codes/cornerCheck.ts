@@ -113,7 +113,8 @@ export function cornerNames(spins: readonly Spin[], channels: readonly Channel[]
 
 /** The wheel that tells most: one on another axle and side than those known already, a doubled one again. */
 function nextWheel(spins: readonly Spin[], known: ReadonlySet<Channel>, channels: readonly Channel[]): Channel | null {
-  const silentBefore = (channel: Channel): boolean => spins.some((spin) => spin.spun === channel && spin.shown === null);
+  const silentBefore = (channel: Channel): boolean =>
+    spins.some((spin) => spin.spun === channel && spin.shown === null);
   const open = channels.filter((channel) => !known.has(channel));
   if (open.length > 0 && open.every(silentBefore)) return null;
   const ends = new Set([...known].map((channel) => CORNER_OF[channel].end));

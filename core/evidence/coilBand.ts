@@ -23,12 +23,7 @@ const SIDES_DIFFER_BY = 0.2;
 type MeterPoint = 'sensor' | 'module-end';
 
 /** The last steady resistance of a channel's coil in the stage, corrected; null when there is none that could be a coil. */
-function coilReading(
-  context: ReadingContext,
-  channel: Channel,
-  point: MeterPoint,
-  atCelsius: number,
-): number | null {
+function coilReading(context: ReadingContext, channel: Channel, point: MeterPoint, atCelsius: number): number | null {
   const fits = ofKind(context, 'meter').filter(
     (meter) => meter.channel === channel && meter.point === point && meter.quantity === 'resistance' && !meter.unsteady,
   );

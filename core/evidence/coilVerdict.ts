@@ -61,7 +61,11 @@ function fitsOf(ohm: number, halfWidth: number, band: CoilBand): Record<string, 
  * @param context the stage it was made in.
  * @returns the verdict, or null for an overload, which is no number to judge.
  */
-export function coilVerdict(meter: ObservationOf<'meter'>, channel: Channel, context: ReadingContext): CoilVerdict | null {
+export function coilVerdict(
+  meter: ObservationOf<'meter'>,
+  channel: Channel,
+  context: ReadingContext,
+): CoilVerdict | null {
   if (meter.value === 'overload') return null;
   const band = coilBand(channel, meter.point === 'module-end' ? 'module-end' : 'sensor', context);
   const correctedOhm = copperAt(meter.value, meter.temperature ?? 20, band.atCelsius);

@@ -169,18 +169,12 @@ function alone(row: readonly number[], chances: readonly number[]): number {
  * The check's outcome is one hidden thing that every report is a noisy view of; where the fault comes and goes, each report is a draw of its own.
  * Findings of a look add up instead: each is seen or not by itself.
  */
-function likelihoodUnder(
-  table: Table,
-  seen: readonly Distinct[],
-  chances: Chances,
-  causes: readonly Cause[],
-): number {
+function likelihoodUnder(table: Table, seen: readonly Distinct[], chances: Chances, causes: readonly Cause[]): number {
   if (table.findingsAddUp) return sightsUnder(table, seen, chances, causes);
   const under = chancesUnder(chances, causes);
   if (table.topic === 'code-failure')
     return seen.reduce((product, { row, report }) => product * alone(row, under) ** (report.power ?? 1), 1);
-  if (causes.some(isVolatile))
-    return seen.reduce((product, { row, count }) => product * alone(row, under) ** count, 1);
+  if (causes.some(isVolatile)) return seen.reduce((product, { row, count }) => product * alone(row, under) ** count, 1);
   const together = table.outcomes.map((_outcome, index) =>
     seen.reduce((product, { row, count }) => product * (row[index] ?? 0) ** count, 1),
   );
@@ -188,14 +182,10 @@ function likelihoodUnder(
 }
 
 /** Each finding is there if any cause shows it; `sound` needs all causes to hide. The same sight made again proves next to nothing. */
-function sightsUnder(
-  table: Table,
-  seen: readonly Distinct[],
-  chances: Chances,
-  causes: readonly Cause[],
-): number {
+function sightsUnder(table: Table, seen: readonly Distinct[], chances: Chances, causes: readonly Cause[]): number {
   const rows = causes.flatMap((cause) => chances.byFault.get(cause) ?? []);
-  const shown = rows.length > 0 ? causes.map((cause) => chances.byFault.get(cause) ?? chances.otherwise) : [chances.otherwise];
+  const shown =
+    rows.length > 0 ? causes.map((cause) => chances.byFault.get(cause) ?? chances.otherwise) : [chances.otherwise];
   return seen.reduce((product, { report }) => {
     const finding = Object.keys(report.fits)[0] ?? 'sound';
     const index = table.outcomes.indexOf(finding);

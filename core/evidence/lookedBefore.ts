@@ -11,7 +11,5 @@ export function lookedBefore(
   channel: Channel | null,
   context: Pick<ReadingContext, 'seenEarlier'>,
 ): string | null {
-  return (
-    context.seenEarlier.get(SEEN_KEY(part, channel)) ?? context.seenEarlier.get(SEEN_KEY(part, null)) ?? null
-  );
+  return context.seenEarlier.get(SEEN_KEY(part, channel)) ?? context.seenEarlier.get(SEEN_KEY(part, null)) ?? null;
 }

@@ -6,16 +6,7 @@ import { bothTypes } from '../knowledge/tables/table';
 import { alsoNamed, meaningFor } from '../codes/meaningFor';
 import type { NamedCause } from '../codes/standardMeanings';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
-import {
-  isProved,
-  ofKind,
-  plainCode,
-  saw,
-  sawSoftly,
-  type Reading,
-  type ReadingContext,
-  type Report,
-} from './report';
+import { isProved, ofKind, plainCode, saw, sawSoftly, type Reading, type ReadingContext, type Report } from './report';
 
 type Code = ObservationOf<'code'>;
 
@@ -66,10 +57,7 @@ export function readLoneCode(code: Code, context: ReadingContext): Reading | nul
 
 /** How long ago the channel's youngest dated code was set, against the latest reading known. */
 function ageReports(channel: Channel, named: readonly Code[], context: ReadingContext): Report[] {
-  const latest = Math.max(
-    context.vehicle.odometer ?? 0,
-    ...ofKind(context, 'code').map((code) => code.odometer ?? 0),
-  );
+  const latest = Math.max(context.vehicle.odometer ?? 0, ...ofKind(context, 'code').map((code) => code.odometer ?? 0));
   const dated = named.filter((observation) => observation.odometer !== undefined && observation.status !== 'current');
   if (dated.length === 0 || named.some((observation) => observation.status === 'current')) return [];
   const age = latest - Math.max(...dated.map((observation) => observation.odometer ?? 0));
@@ -205,7 +193,8 @@ function listsOf(clear: ObservationOf<'clear'>, context: ReadingContext): { retu
     const stayed = [...channelsOf(clear.stayed ?? [], context), ...(returned.length > 0 || isStill ? earlier : [])];
     return { returned, stayed };
   }
-  if (clear.channel) return isStill ? { returned: [], stayed: [clear.channel] } : { returned: [clear.channel], stayed: [] };
+  if (clear.channel)
+    return isStill ? { returned: [], stayed: [clear.channel] } : { returned: [clear.channel], stayed: [] };
   if (isStill) return { returned: [], stayed: earlier };
   const later = read((position) => position > at);
   if (later.length > 0) return { returned: later, stayed: earlier };

@@ -77,9 +77,7 @@ function believesZero(meter: Meter, channel: Channel | null, least: number, cont
 
 /** Measured battery voltage of the stage, else the nominal one. */
 function batteryVolt(context: ReadingContext): number {
-  const measured = ofKind(context, 'meter').filter(
-    (meter) => meter.point === 'battery' && meter.while !== 'cranking',
-  );
+  const measured = ofKind(context, 'meter').filter((meter) => meter.point === 'battery' && meter.while !== 'cranking');
   const value = measured.at(-1)?.value;
   return typeof value === 'number' && value > 3 ? value : (context.vehicle.supplyNominal ?? 12);
 }

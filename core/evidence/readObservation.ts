@@ -70,7 +70,11 @@ function liveOutcome(observation: ObservationOf<'live'>): readonly [check: Repor
 const READERS_DOING: readonly string[] = ['sides-crossed', 'ends-crossed', 'turned-round'];
 
 /** Of a speed watched under the reader's name for a wheel: the wheel that the name turned out to mean. A wheel spun by hand is known for what it is. */
-function watchedWheel(observation: ObservationOf<'live'>, channel: Channel | null, context: ReadingContext): Channel | null {
+function watchedWheel(
+  observation: ObservationOf<'live'>,
+  channel: Channel | null,
+  context: ReadingContext,
+): Channel | null {
   const isByName = observation.while === 'drive' || observation.while === 'stationary';
   if (!isByName || observation.shownAs === undefined || !channel) return channel;
   return context.names.meaning.get(channel) ?? channel;
@@ -92,8 +96,7 @@ function jumpReports(observation: Observation & { jumpsAt?: string }, channel: C
 
 function readLive(observation: ObservationOf<'live'>, named: Channel | null, context: ReadingContext): Reading {
   const channel = watchedWheel(observation, named, context);
-  const isRenamed =
-    observation.finding === 'answers-as-other-channel' && READERS_DOING.includes(context.names.pattern);
+  const isRenamed = observation.finding === 'answers-as-other-channel' && READERS_DOING.includes(context.names.pattern);
   const [check, outcome] = liveOutcome(isRenamed ? { ...observation, finding: 'follows' } : observation);
   const { confidence } = observation;
   const seen: Report = {
@@ -118,13 +121,19 @@ function readDrive(drive: ObservationOf<'drive'>): Reading {
   if (drive.result === 'lamps-came-back') return saw(drive, null, check, 'came-back');
   const missed = Math.exp(-(drive.distance ?? USUAL_DRIVE_KM) / USUALLY_SHOWS_WITHIN_KM);
   const power = Math.min(MOST_DRIVES, Math.max(1, (drive.distance ?? 0) / USUAL_DRIVE_KM));
-  return { reports: [{ ids: [drive.id], channel: null, check, fits: { 'stayed-out': 1, 'came-back': missed }, power }] };
+  return {
+    reports: [{ ids: [drive.id], channel: null, check, fits: { 'stayed-out': 1, 'came-back': missed }, power }],
+  };
 }
 
 /** Half-width of a measurement with a feeler gauge, metre (generic). */
 const BLADE_M = 0.00005;
 
-function readDistance(observation: ObservationOf<'distance'>, channel: Channel | null, context: ReadingContext): Reading {
+function readDistance(
+  observation: ObservationOf<'distance'>,
+  channel: Channel | null,
+  context: ReadingContext,
+): Reading {
   switch (observation.point) {
     case 'air-gap': {
       const shares = split(observation.value, BLADE_M, context.vehicle.specs?.airGap ?? { min: 0.0003, max: 0.0015 });

@@ -34,7 +34,9 @@ function latestOf(boundaries: readonly Boundary[]): { readonly kept: readonly Bo
   const cut = repairs.length > MOST_REPAIRS ? (repairs.at(-MOST_REPAIRS - 1)?.after ?? -1) : -1;
   const erases = boundaries.filter((mark) => mark.is === 'clear').slice(-MOST_ERASES);
   const kept = boundaries.filter((mark) =>
-    mark.is === 'repair' ? mark.after >= cut && repairs.indexOf(mark) >= repairs.length - MOST_REPAIRS : erases.includes(mark),
+    mark.is === 'repair'
+      ? mark.after >= cut && repairs.indexOf(mark) >= repairs.length - MOST_REPAIRS
+      : erases.includes(mark),
   );
   return { kept: kept.filter((mark) => mark.after > cut || mark.is === 'repair'), cut };
 }
@@ -95,7 +97,10 @@ function seenAfter(
       seen.set(SEEN_KEY(observation.part, observation.channel ?? null), observation.finding);
   if (!repair) return seen;
   for (const key of [...seen.keys()])
-    if (key.startsWith(`${repair.segment}@`) && (!repair.channel || key.endsWith(`@${repair.channel}`) || key.endsWith('@')))
+    if (
+      key.startsWith(`${repair.segment}@`) &&
+      (!repair.channel || key.endsWith(`@${repair.channel}`) || key.endsWith('@'))
+    )
       seen.delete(key);
   return seen;
 }
@@ -137,7 +142,11 @@ export function timelineOf(file: CaseFile): Timeline {
     owner: file.owner ?? {},
     names: readerNames(file),
     codesByText: new Map(
-      lists.flat().flatMap((observation) => (observation.kind === 'code' ? [[plainCode(observation.code), observation] as const] : [])),
+      lists
+        .flat()
+        .flatMap((observation) =>
+          observation.kind === 'code' ? [[plainCode(observation.code), observation] as const] : [],
+        ),
     ),
   };
   let seenEarlier: ReadingContext['seenEarlier'] = new Map();

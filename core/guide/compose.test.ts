@@ -3,7 +3,7 @@ import { car, caseOf } from '../../tests/support/caseBuilder';
 import type { CaseFile, Vehicle, Work } from '../casefile/contract';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
 import { composeGuide, type Guide } from './compose';
-import { PROCEDURES } from '../knowledge/guide/repairSteps';
+import { ALL_REPAIRS } from '../knowledge/repairs/all';
 import { STUCK_LADDER } from '../knowledge/guide/stuckLadder';
 
 const places = (sensor: string, plug: string): Partial<Vehicle> => ({
@@ -117,7 +117,7 @@ describe('cautions', () => {
   });
   test('every caution that a table names has words', () => {
     const named = [
-      ...PROCEDURES.flatMap((repairProcedure) => repairProcedure.steps.flatMap((step) => step.cautions ?? [])),
+      ...ALL_REPAIRS.flatMap((record) => (record.steps ?? []).flatMap((step) => step.cautions ?? [])),
       ...STUCK_LADDER.flatMap((reason) => reason.cautions),
     ];
     expect(named.filter((id) => !STEP_CAUTIONS.has(id))).toEqual([]);
@@ -138,8 +138,9 @@ test('the ladder is mildest first, and destroys only at its end', () => {
 });
 
 test('every procedure composes; a workshop job has none', () => {
-  expect(PROCEDURES.length).toBe(12);
-  for (const repairProcedure of PROCEDURES)
-    expect(stepsOf(guideFor(car('passive'), [], repairProcedure.repair)).length).toBeGreaterThan(0);
+  const withSteps = ALL_REPAIRS.filter((record) => record.steps);
+  expect(withSteps.length).toBe(13);
+  for (const record of withSteps)
+    expect(stepsOf(guideFor(car('passive'), [], record.repair)).length).toBeGreaterThan(0);
   expect(composeGuide(caseOf(car('passive'), []), 'replaced:module', 'rear-right')).toBeNull();
 });

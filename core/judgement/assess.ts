@@ -75,7 +75,9 @@ function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow
 function faultFor({ move }: OfferedMove, ranked: readonly Ranked[]): FaultId | undefined {
   if (move.kind !== 'repair') return undefined;
   return ranked.find(
-    (row) => curesFully(move.name, row.fault) && (row.channel === move.channel || row.channel === null || move.channel === null),
+    (row) =>
+      curesFully(move.name, row.fault) &&
+      (row.channel === move.channel || row.channel === null || move.channel === null),
   )?.fault;
 }
 
@@ -143,7 +145,10 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
     doubtful,
     ignored: posterior.evidence.ignored,
     ...(posterior.models.some((model) => model.isApproximate)
-      ? { approximate: 'This job is very long. Its oldest repairs and the least likely combinations were left out of the reckoning.' }
+      ? {
+          approximate:
+            'This job is very long. Its oldest repairs and the least likely combinations were left out of the reckoning.',
+        }
       : {}),
     posterior,
   };

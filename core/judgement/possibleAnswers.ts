@@ -45,7 +45,8 @@ function meterAnswers(
     words,
     observation: {
       ...base,
-      value: examples === COIL_EXAMPLES && value !== 'overload' ? (words === 'in its band' ? middle : middle * 0.32) : value,
+      value:
+        examples === COIL_EXAMPLES && value !== 'overload' ? (words === 'in its band' ? middle : middle * 0.32) : value,
       ...(answer.while ? { while: answer.while, resolution: 0.001 } : {}),
       ...(answer.point === 'sensor' && answer.quantity === 'resistance'
         ? { temperature: file.vehicle.specs?.sensorResistance?.at ?? 20 }

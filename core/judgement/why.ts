@@ -18,7 +18,9 @@ function likelihood(share: number): string {
   const percent = share >= 0.995 ? 'over 99 %' : share < 0.01 ? 'under 1 %' : `${Math.round(100 * share)} %`;
   if (share >= 0.9) return `It is almost certain (${percent}) that this alone cures it.`;
   if (share >= 0.6) return `It is likely (${percent}) that this alone cures it.`;
-  return share >= 0.25 ? `There is a ${percent} chance that this alone cures it.` : `It is unlikely (${percent}) that this alone cures it.`;
+  return share >= 0.25
+    ? `There is a ${percent} chance that this alone cures it.`
+    : `It is unlikely (${percent}) that this alone cures it.`;
 }
 
 /** What would undo a repair, where a cause stands behind it. */

@@ -157,7 +157,15 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     rows: [
       {
         for: ['lead-open'],
-        gives: { sound: 0.28, chafed: 0.18, nicked: 0.1, severed: 0.21, stretched: 0.1, unclipped: 0.08, brittle: 0.05 },
+        gives: {
+          sound: 0.28,
+          chafed: 0.18,
+          nicked: 0.1,
+          severed: 0.21,
+          stretched: 0.1,
+          unclipped: 0.08,
+          brittle: 0.05,
+        },
         why: 'an inner break does not show; a cut does',
       },
       {
@@ -295,9 +303,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ofCar: true,
     findings: { loose: { usual: 0.002 }, broken: { usual: UNMISTAKABLE, is: 'brake-switch' } },
     soundWhy: 'brake lights tell',
-    rows: [
-      { for: ['brake-switch'], gives: { loose: 0.35, broken: 0.4 }, why: 'brake lights stay on or stay dark' },
-    ],
+    rows: [{ for: ['brake-switch'], gives: { loose: 0.35, broken: 0.4 }, why: 'brake lights stay on or stay dark' }],
   },
 };
 

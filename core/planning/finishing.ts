@@ -72,6 +72,8 @@ function touchedBy({ effects }: RepairOption): Touched {
 interface Help {
   readonly option: number;
   readonly next: number | null;
+  /** Chance that it leaves the state as it is: a bad new part, a bad joint. */
+  readonly mayFail: number;
 }
 
 const NO_MORE = { cost: 0, made: [] } as const;
@@ -83,7 +85,8 @@ function helpsFor(state: number, options: readonly RepairOption[]): readonly Hel
     const { cured, left } = effects[state] as RepairOption['effects'][number];
     const stays = left.reduce((sum, [to, chance]) => sum + (to === state ? chance : 0), 0);
     if (stays > MAY_FAIL) return [];
-    return [{ option, next: cured > 1 - cured ? null : (left.find(([to]) => to !== state)?.[0] ?? null) }];
+    const next = cured > 1 - cured ? null : (left.find(([to]) => to !== state)?.[0] ?? null);
+    return [{ option, next, mayFail: stays }];
   });
 }
 
@@ -131,8 +134,9 @@ export class Finishing {
   /** The cheapest way to mend a known state: repairs that each take some of its faults away. */
   private needs(state: number, repair: Float64Array): { readonly cost: number; readonly made: readonly number[] } {
     let best: { cost: number; made: readonly number[] } = { cost: this.stakes.workshop, made: [-1] };
-    for (const { option, next } of this.helps[state] as readonly Help[]) {
-      const price = repair[option] as number;
+    for (const { option, next, mayFail } of this.helps[state] as readonly Help[]) {
+      const once = repair[option] as number;
+      const price = once + mayFail * (once + LAST_TRY_FAILS * this.stakes.workshop);
       if (price >= best.cost) continue;
       const after = next === null ? NO_MORE : this.needs(next, repair);
       if (price + after.cost < best.cost) best = { cost: price + after.cost, made: [option, ...after.made] };

@@ -3,6 +3,7 @@ import { priceOf, repairRecord } from '../knowledge/repairs/all';
 import { minutesToOpen } from '../knowledge/setups';
 import type { CheckMove } from './checkMoves';
 import type { Costs, Finish, Finishing } from './finishing';
+import type { States } from './states';
 import { repairPrice, type Circumstances, type RepairOption } from './repairOptions';
 
 /** A repair as a move. */
@@ -23,7 +24,7 @@ export interface PricedMove {
   readonly money: number;
   /** Expected cost of the best road that begins with it, time included. */
   readonly finish: number;
-  /** Whether some answer that may well come would change what is mended first; true of every repair, and of an erase, which is both. */
+  /** Whether some answer that may well come would change what is mended first; true of every repair. */
   readonly canChange: boolean;
   /** Chance that it cures the car; 0 for checks. */
   readonly cures: number;
@@ -75,12 +76,30 @@ interface Branch {
   readonly mass: number;
 }
 
+/** Below this chance of any fault at a corner, no corner is in question yet. */
+const IN_QUESTION = 0.05;
+
+/** What is believed of the likeliest corner, given that the fault is there; of the whole car where no corner is in question. */
+function cornerInQuestion({ all, weights }: States): Float64Array {
+  const shares = new Map<string, number>();
+  all.forEach(({ faults }, s) => {
+    for (const channel of new Set(faults.map((fault) => fault.channel)))
+      if (channel) shares.set(channel, (shares.get(channel) ?? 0) + (weights[s] as number));
+  });
+  const [channel, share] = [...shares].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
+  if (share < IN_QUESTION) return weights;
+  return weights.map((weight, s) =>
+    all[s]?.faults.some((fault) => fault.channel === channel && fault.fault !== 'stale-code') ? weight / share : 0,
+  );
+}
+
 /** Prices moves by looking one and two steps ahead, with the cost of finishing sensibly behind them. */
 export class LookAhead {
   /** Weights of an outcome at the end of the look, used again and again. */
   private readonly scratch: Float64Array;
-  /** Halvings until it is known what must be mended, and how many of them the checks that can change anything tell. */
-  private readonly halvingsNow: number;
+  /** Belief in the corner in question alone: halvings until it is known what must be mended there, and how many of them its checks tell. */
+  private readonly corner: Float64Array;
+  private readonly halvingsThere: number;
   private tellable = 0;
   private readonly telling = new Map<AnyMove, number>();
 
@@ -90,7 +109,8 @@ export class LookAhead {
     private readonly file: CaseFile,
   ) {
     this.scratch = new Float64Array(finishing.states.all.length);
-    this.halvingsNow = finishing.halvings(finishing.states.weights);
+    this.corner = cornerInQuestion(finishing.states);
+    this.halvingsThere = finishing.halvings(this.corner);
   }
 
   /** Notes what each check can tell, and what all that can change anything can tell together. */
@@ -100,7 +120,7 @@ export class LookAhead {
     for (const move of this.moves) {
       canChange.set(move, this.canChange(move, standing, 1, first));
       if (move.kind === 'repair') continue;
-      const tells = this.tells(move, standing.weights);
+      const tells = this.tells(move);
       this.telling.set(move, tells);
       const isDear = this.price(move, standing.place).total > (tells * hourValue * DEAR_HALVING_MINUTES) / 60;
       if (canChange.get(move) && !isDear) this.tellable += tells;
@@ -226,17 +246,17 @@ export class LookAhead {
 
   /** Share of what is still to be told apart that the checks left can tell, once so many halvings have been told. */
   private resolvable(told: number): number {
-    const open = this.halvingsNow - told;
+    const open = this.halvingsThere - told;
     return open <= 0 ? 0 : Math.min(1, Math.max(0, (this.tellable - told) / open));
   }
 
-  /** Halvings that a check tells on average, of what must be mended. */
-  private tells(move: CheckMove, weights: Float64Array): number {
+  /** Halvings that a check tells on average, of what must be mended at the corner in question. */
+  private tells(move: CheckMove): number {
     const then = move.outcomes.reduce((sum, { chance }) => {
-      this.multiply(weights, chance);
+      this.multiply(this.corner, chance);
       return sum + this.finishing.halvings(this.scratch);
     }, 0);
-    return Math.max(0, this.halvingsNow - then);
+    return Math.max(0, this.halvingsThere - then);
   }
 
   /** Expected cost of a move and then finishing; broken off once it reaches the limit. */
@@ -299,7 +319,7 @@ export class LookAhead {
 
   /** Whether some answer that may well come would have another repair made first, and gain by it. */
   private canChange(move: AnyMove, standing: Standing, mass: number, first: number): boolean {
-    if (move.kind === 'repair' || move.name === 'clear') return true;
+    if (move.kind === 'repair') return true;
     const { hourValue } = this.finishing.stakes;
     return this.branches(move, standing).some((branch) => {
       if (branch.mass < MAY_WELL_COME * mass) return false;

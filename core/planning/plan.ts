@@ -5,7 +5,16 @@ import { namesInDoubt } from '../codes/namesInDoubt';
 import { checkMoves } from './checkMoves';
 import { Finishing, stakesOf } from './finishing';
 import { LookAhead, type AnyMove, type PricedMove } from './lookAhead';
-import { isDueBefore, isProof, isSpinInDoubt, isUnproved, SUSPECT, withPolicy, type PolicyFacts } from './policy';
+import {
+  AT_FAULT,
+  isDueBefore,
+  isProof,
+  isSpinInDoubt,
+  isUnproved,
+  SUSPECT,
+  withPolicy,
+  type PolicyFacts,
+} from './policy';
 import { repairOptions, type Circumstances } from './repairOptions';
 import { locatedWires, standingOpen } from './seen';
 import { statesOf } from './states';
@@ -115,7 +124,7 @@ function shorterFirst(moves: readonly OfferedMove[], step: number): readonly Off
   return ordered;
 }
 
-/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; repairs that would be a guess come last. */
+/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is. Repairs that would be a guess come last. */
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
   const minutes = (count: number): number => (hourValue * count) / 60;
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
@@ -123,7 +132,9 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const road = (move: OfferedMove): number => move.finish + (isCheck(move) ? minutes(WORTH_SAVING_MINUTES) : 0);
   const sensible = moves.filter((move) => !isGuess(move));
   const mendNow = sensible.find((move) => !isCheck(move));
-  const better = sensible.filter((move) => isCheck(move) && (!mendNow || road(move) < mendNow.finish));
+  const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT;
+  const leads = (move: OfferedMove): boolean => !isSure && (move.canChange || opensTheWay(move));
+  const better = sensible.filter((move) => isCheck(move) && leads(move) && (!mendNow || road(move) < mendNow.finish));
   const others = sensible.filter((move) => !better.includes(move)).sort((x, y) => road(x) - road(y));
   return [...shorterFirst(better, minutes(AS_GOOD_AS_EQUAL_MINUTES)), ...others, ...moves.filter(isGuess)];
 }
@@ -174,7 +185,13 @@ export function rankMoves(
   const priced = ahead.priceAll(at);
   const offered = priced.filter((move, rank) => {
     if (move.move.kind === 'repair') return move.cures >= WORTH_OFFERING;
-    return move.canChange || isKept(move) || isDueBefore(move, priced) || (rank === 0 && opensTheWay(move));
+    return (
+      move.canChange ||
+      move.move.name === 'clear' ||
+      isKept(move) ||
+      isDueBefore(move, priced) ||
+      (rank === 0 && opensTheWay(move))
+    );
   });
   return inOrder(savingsOf(offered, ahead, at, workshop), hourValue);
 }

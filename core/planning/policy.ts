@@ -28,8 +28,15 @@ const first = (moves: readonly PricedMove[], isWanted: (move: PricedMove) => boo
   ...moves.filter((move) => !isWanted(move)),
 ];
 
+/** What proves a repair, in the order of doing it. */
+const PROOFS: readonly string[] = ['clear', 'code', 'live:hand-spin', 'live:drive'];
+
 /** Whether a move proves a repair: erasing, reading, spinning or driving. */
-export const isProof = ({ move }: PricedMove): boolean => /^(clear|code|live:)/.test(move.name);
+export const isProof = ({ move }: PricedMove): boolean => PROOFS.includes(move.name);
+
+function proofsOf(moves: readonly PricedMove[]): readonly PricedMove[] {
+  return moves.filter(isProof).sort((a, b) => PROOFS.indexOf(a.move.name) - PROOFS.indexOf(b.move.name));
+}
 
 /**
  * Whether the last repair still waits for its proof: nobody has said how it went, and the car has not been asked since.
@@ -124,7 +131,7 @@ function scoredTips(latest: readonly Observation[]): readonly (string | undefine
 }
 
 /** Limits of the contract's segment states. */
-const AT_FAULT = 0.9;
+export const AT_FAULT = 0.9;
 export const SUSPECT = 0.25;
 
 function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boolean {
@@ -194,7 +201,7 @@ export const POLICY: readonly PolicyRow[] = [
   {
     says: 'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back.',
     why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven.',
-    apply: (moves, facts) => (isUnproved(facts) || isQuiet(facts) ? moves.filter(isProof) : moves),
+    apply: (moves, facts) => (isUnproved(facts) || isQuiet(facts) ? proofsOf(moves) : moves),
   },
   {
     says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',

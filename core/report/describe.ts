@@ -157,11 +157,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
     case 'meter':
       return meter(observation, at);
     case 'distance':
-      return say(
-        join(nameOf(observation, observation.point), at),
-        '',
-        `${(observation.value * 1000).toFixed(2)} mm`,
-      );
+      return say(join(nameOf(observation, observation.point), at), '', `${(observation.value * 1000).toFixed(2)} mm`);
     case 'swap':
       return say(
         join('Sensors exchanged', at),

@@ -8,13 +8,7 @@ import { ASK_TYPE, ERASE, QUESTIONS, READ_CODES } from './questions';
 import { TRIALS } from './trials';
 
 /** Every check that is planned from its table. `code`, `clear` and `ask:sensor-type` have outcomes of their own. */
-export const CHECKS: readonly CheckRecord[] = [
-  ...LOOKS,
-  ...METER_AT_SENSOR,
-  ...METER_AT_LOOM,
-  ...TRIALS,
-  ...QUESTIONS,
-];
+export const CHECKS: readonly CheckRecord[] = [...LOOKS, ...METER_AT_SENSOR, ...METER_AT_LOOM, ...TRIALS, ...QUESTIONS];
 
 /** What every check has, those with outcomes of their own included. */
 export type AnyCheck = Omit<CheckRecord, 'table'>;

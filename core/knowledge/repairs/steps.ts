@@ -46,7 +46,6 @@ export const FILM = prepare(
   { cautions: ['grease'] },
 );
 
-
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', 'Cut back to sound, bright copper', 'Dark copper takes no solder.', 'wire', {

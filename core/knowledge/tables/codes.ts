@@ -376,7 +376,7 @@ export const NO_ANSWER: Table = {
   topic: 'no-answer',
   outcomes: ['answers', 'silent'],
   mistaken: 0.1,
-  otherwise: { gives: { silent: 0.15 }, why: 'many readers cannot reach the brake module at all' },
+  otherwise: { gives: { silent: 0.08 }, why: 'some readers cannot reach the brake module at all' },
   rows: [
     { for: ['module-supply'], gives: { silent: 0.85 }, why: 'a module without feed is silent' },
     { for: ['module-plug-corroded'], gives: { silent: 0.3 }, why: 'its bus pins rot as well' },

@@ -19,10 +19,14 @@ function tableOf(part: LookPart, record: PartRecord): Table {
     mistaken: 0,
     otherwise: { gives: { ...usual, sound: 1 - rest }, why: record.soundWhy },
     rows: record.rows.map((row) => {
-      const raised = Object.entries(usual).map(([finding, share]) => [finding, Math.max(share, row.gives[finding] ?? 0)]);
+      const raised = Object.entries(usual).map(([finding, share]) => [
+        finding,
+        Math.max(share, row.gives[finding] ?? 0),
+      ]);
       const shown = Object.fromEntries(raised) as Record<string, number>;
       const damage = Object.values(shown).reduce((sum, share) => sum + share, 0);
-      return { ...row, gives: { ...shown, sound: row.gives['sound'] ?? Math.max(0.02, 1 - damage) } };
+      const rest = Math.max(0, 1 - damage);
+      return { ...row, gives: { ...shown, sound: Math.min(row.gives['sound'] ?? rest, rest) } };
     }),
   };
 }
