@@ -30,13 +30,14 @@ describe('the worked example', () => {
     channels: file.vehicle.channels,
     history: [],
     boundaries: [],
-  });
+    proven: [],
+  }).ways;
   const topics = ['code-named', 'code-failure', 'code-mixed', 'code-status', 'sensor-resistance'];
 
   test.each(rows.filter((row) => row.length === 7))('odds and likelihoods of %s', (cause, odds, ...likelihoods) => {
     expect(ways.find((way) => way.faults[0]?.join() === cause)?.odds).toBeCloseTo(Number(odds), 5);
     const found = topics.map((topic) => {
-      const group = groups.find((group) => group.key.endsWith(`front-left|${topic}`));
+      const group = groups.find((group) => group.channel === 'front-left' && group.topic === topic);
       const view = group && viewOf(group, 'passive');
       return view?.likelihood(view.concerned([cause as Cause])).toFixed(4);
     });

@@ -37,7 +37,10 @@ describe('forms', () => {
 });
 
 describe('standard meanings (SAE J2012)', () => {
-  test('all twelve wheel codes and three beside', () => expect(STANDARD_MEANINGS.size).toBe(15));
+  test('all twelve wheel codes and twelve that name a cause', () => {
+    expect(STANDARD_MEANINGS.size).toBe(24);
+    expect([...STANDARD_MEANINGS.values()].filter((meaning) => meaning.cause !== null)).toHaveLength(12);
+  });
   test.each([
     ['C0030', 'front-left'],
     ['C0032', 'front-left'],

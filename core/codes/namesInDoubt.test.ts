@@ -48,7 +48,14 @@ describe('names in doubt', () => {
 
   test('a spin that tells what the name means settles it, either way', () => {
     expect(doubt([code('front-left'), spun('front-left', 'front-left')])).toBeNull();
-    const crossed = caseOf(PASSIVE, [code('front-left'), spun('front-right', 'front-left')]);
+    const once = [code('front-left'), spun('front-right', 'front-left')];
+    expect(doubt(once)).toMatchObject({ because: 'answered-as-another' });
+    const crossed = caseOf(PASSIVE, [
+      ...once,
+      spun('front-left', 'front-right'),
+      spun('rear-left', 'rear-right'),
+      spun('rear-right', 'rear-left'),
+    ]);
     expect(namesInDoubt(crossed)).toBeNull();
     const [first] = crossed.observations;
     const names = readerNames(crossed).meaning;
@@ -88,10 +95,17 @@ describe('what the adviser makes of it', () => {
     expect(ranking(seen).next[0]).toMatchObject({ check: 'live:hand-spin', channel: 'front-left' });
   });
 
-  test('speeds watched under crossed names count where they belong once a spin has told', () => {
+  test('speeds watched under crossed names count where they belong once every wheel has been spun', () => {
     const watched = [code('front-left'), driven('front-left', 'zero'), driven('front-right', 'follows')];
     expect(onSide(watched, 'front-left')).toBeGreaterThan(onSide(watched, 'front-right'));
-    const settled = [...watched, spun('front-right', 'front-left')];
+    const once = [...watched, spun('front-left', 'front-right')];
+    expect(ranking(once).next[0]?.check).toBe('live:hand-spin');
+    const settled: Seen = [
+      ...once,
+      spun('rear-left', 'rear-right'),
+      spun('rear-right', 'rear-left'),
+      { kind: 'live', while: 'hand-spin', channel: 'front-right', finding: 'zero' },
+    ];
     expect(onSide(settled, 'front-right')).toBeGreaterThan(0.8);
     expect(onSide(settled, 'front-left')).toBeLessThan(0.1);
   });

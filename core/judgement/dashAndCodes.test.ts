@@ -37,7 +37,7 @@ describe('what the dash and old codes say to the adviser', () => {
       { kind: 'code', code: 'C0031', ...at },
       { kind: 'code', code: 'C0034', ...at },
       { kind: 'code', code: 'B1342', module: 'body', ...at },
-      { kind: 'code', code: 'P0562', module: 'engine', ...at },
+      { kind: 'code', code: 'P0118', module: 'engine', ...at },
     ];
     const scattered = flood.map((observation, index) => ({ ...observation, odometer: 84_000 - 400 * index }) as Loose);
     const [together, apart] = [judge(car('passive'), flood), judge(car('passive'), scattered)];

@@ -38,7 +38,7 @@ const FOLLOW_UPS = 11;
 /** After an outcome this rare nobody plans a second check in advance. */
 const RARE = 0.004;
 /** An answer counts as one that may well come from here on. */
-const MAY_WELL_COME = 0.01;
+const MAY_WELL_COME = 0.02;
 /** A repair that cures a state less often than this only helps by the way. */
 const IS_THE_CURE = 0.9;
 /** A check that takes more than this for each halving is not what one would look on with. */

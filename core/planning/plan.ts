@@ -135,8 +135,15 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT;
   const leads = (move: OfferedMove): boolean => !isSure && (move.canChange || opensTheWay(move));
   const better = sensible.filter((move) => isCheck(move) && leads(move) && (!mendNow || road(move) < mendNow.finish));
-  const others = sensible.filter((move) => !better.includes(move)).sort((x, y) => road(x) - road(y));
-  return [...shorterFirst(better, minutes(AS_GOOD_AS_EQUAL_MINUTES)), ...others, ...moves.filter(isGuess)];
+  const others = sensible
+    .filter((move) => !better.includes(move) && move !== mendNow)
+    .sort((x, y) => road(x) - road(y));
+  return [
+    ...shorterFirst(better, minutes(AS_GOOD_AS_EQUAL_MINUTES)),
+    ...(mendNow ? [mendNow] : []),
+    ...others,
+    ...moves.filter(isGuess),
+  ];
 }
 
 /** More moves than this nobody reads. */

@@ -1,0 +1,45 @@
+import { expect, test } from 'vitest';
+import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
+import { validate } from '../../core/casefile/validate';
+import { assess } from '../../core/judgement/assess';
+import { EXPERT, type ExpertCase, type Stage } from './expert';
+
+/** Share of all stages in which the adviser does as the expert would. */
+const AS_AN_EXPERT = 0.95;
+
+function fileAfter(written: ExpertCase, count: number): CaseFile {
+  const observations: Observation[] = [];
+  const repairs: Repair[] = [];
+  written.steps.slice(0, count).forEach((step, index) => {
+    if ('repaired' in step) repairs.push({ ...step.repaired, id: `r${index}`, after: observations.at(-1)?.id ?? null });
+    else observations.push({ ...step, id: `o${index}` });
+  });
+  return { format: 'zelf-case', version: 1, vehicle: written.vehicle, observations, repairs };
+}
+
+/** What an expert would object to at a stage; empty where nothing. */
+function objections(written: ExpertCase, stage: Stage): string {
+  const { ranking, next } = assess(fileAfter(written, stage.after));
+  const [top] = ranking;
+  const leads = `${top?.fault}${top?.channel ? `@${top.channel}` : ''}`;
+  const moves = next.slice(0, 3).map((move) => `${move.check}${move.channel ? `@${move.channel}` : ''}`);
+  const wrong = [
+    stage.leads && !leads.includes(stage.leads) ? `${leads} leads` : '',
+    stage.atLeast && (top?.probability ?? 0) < stage.atLeast ? `only ${top?.probability}` : '',
+    stage.first && !stage.first.test(moves[0] ?? '') ? `first ${moves[0]}` : '',
+    stage.never && moves.some((move) => stage.never?.test(move)) ? `among the first: ${moves.join(', ')}` : '',
+  ].filter(Boolean);
+  return wrong.length > 0 ? `${written.name}, after ${stage.after} (${stage.why}): ${wrong.join('; ')}` : '';
+}
+
+test('there are as many cases again as before, and each is a right case file', () => {
+  expect(EXPERT.length).toBeGreaterThanOrEqual(42);
+  for (const written of EXPERT)
+    expect(validate(fileAfter(written, written.steps.length)), written.name).toMatchObject({ ok: true });
+});
+
+test('an expert would agree in 95 of 100 stages', () => {
+  const stages = EXPERT.flatMap((written) => written.stages.map((stage) => objections(written, stage)));
+  const objected = stages.filter(Boolean);
+  expect(objected.length / stages.length, objected.join('\n')).toBeLessThanOrEqual(1 - AS_AN_EXPERT);
+});
