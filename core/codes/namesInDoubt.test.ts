@@ -4,6 +4,7 @@ import { assess } from '../judgement/assess';
 import { alsoNamed, meaningFor } from './meaningFor';
 import { namesInDoubt } from './namesInDoubt';
 import { readerNames } from './readerNames';
+import type { Channel } from '../casefile/words';
 
 type Seen = Parameters<typeof caseOf>[1];
 type One = Seen[number];
@@ -16,7 +17,7 @@ const code = (shownAs?: string): One => ({
   module: 'abs',
   ...(shownAs ? { shownAs } : {}),
 });
-const spun = (channel: 'front-left' | 'front-right', shownAs: string): One => ({
+const spun = (channel: Channel, shownAs: string): One => ({
   kind: 'live',
   while: 'hand-spin',
   channel,

@@ -43,7 +43,7 @@ const WORTH_OFFERING = 0.05;
 /** What saves less than so many minutes is not worth getting up for. */
 const WORTH_SAVING_MINUTES = 2;
 /** Moves whose roads differ by less than so many minutes are as good as equal: the shorter one comes first. */
-const AS_GOOD_AS_EQUAL_MINUTES = 2;
+const AS_GOOD_AS_EQUAL_MINUTES = 3;
 
 /** Corners by suspicion, the most suspect first. */
 function suspects(file: CaseFile, ranked: readonly Ranked[]): readonly { channel: Channel; share: number }[] {
@@ -124,17 +124,29 @@ function shorterFirst(moves: readonly OfferedMove[], step: number): readonly Off
   return ordered;
 }
 
-/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is. Repairs that would be a guess come last. */
+/** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
+function isOnTheWay({ move }: OfferedMove, repair: OfferedMove | undefined): boolean {
+  const segment = repair?.move.name.split(':')[1];
+  return move.name === `look:${segment}` && move.channel === repair?.move.channel;
+}
+
+/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is, unless a cheaper one may do. Repairs that would be a guess come last. */
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
   const minutes = (count: number): number => (hourValue * count) / 60;
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
   const isGuess = (move: OfferedMove): boolean => !isCheck(move) && move.cures < SUSPECT;
-  const road = (move: OfferedMove): number => move.finish + (isCheck(move) ? minutes(WORTH_SAVING_MINUTES) : 0);
   const sensible = moves.filter((move) => !isGuess(move));
   const mendNow = sensible.find((move) => !isCheck(move));
-  const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT;
+  const road = (move: OfferedMove): number =>
+    move.finish + (isCheck(move) && !isOnTheWay(move, mendNow) ? minutes(WORTH_SAVING_MINUTES) : 0);
+  const isLess = (move: OfferedMove): boolean => !isCheck(move) && move.money < (mendNow?.money ?? 0);
+  const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
   const leads = (move: OfferedMove): boolean => !isSure && (move.canChange || opensTheWay(move));
-  const better = sensible.filter((move) => isCheck(move) && leads(move) && (!mendNow || road(move) < mendNow.finish));
+  const isBetter = (move: OfferedMove): boolean =>
+    !mendNow || road(move) < mendNow.finish || (isOnTheWay(move, mendNow) && move.saving >= 0);
+  const better = sensible
+    .filter((move) => isCheck(move) && leads(move) && isBetter(move))
+    .sort((x, y) => road(x) - road(y));
   const others = sensible
     .filter((move) => !better.includes(move) && move !== mendNow)
     .sort((x, y) => road(x) - road(y));

@@ -145,6 +145,11 @@ function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boole
 /** Whether something beyond what the car shows by itself has been asked, read or seen. */
 const isMoreThanADash = ({ kind }: Observation): boolean => !['lamps', 'symptom', 'history'].includes(kind);
 
+function isAbsLit(all: readonly Observation[]): boolean {
+  const lamps = all.findLast((observation) => observation.kind === 'lamps');
+  return lamps?.kind === 'lamps' && lamps.lit.includes('abs');
+}
+
 /** The faults of the segment that is likeliest to hold one, the likeliest first. */
 function leadingSegment(ranked: readonly Ranked[]): readonly Ranked[] {
   const bySegment = new Map<string, Ranked[]>();
@@ -160,10 +165,10 @@ function leadingSegment(ranked: readonly Ranked[]): readonly Ranked[] {
 /** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
 export const POLICY: readonly PolicyRow[] = [
   {
-    says: 'The repair of what is at fault stands second at the latest, of what is suspect third.',
-    why: 'Who has seen enough must find the repair at once, whatever could still be looked at.',
+    says: 'While only lamps are known, the ABS lamp among them, codes are read first; later the repair of what is at fault stands second at the latest, of what is suspect third.',
+    why: 'The car knows the corner; and who has seen enough must find the repair at once, whatever could still be looked at.',
     apply: (moves, { ranked, all }) => {
-      if (!all.some(isMoreThanADash)) return moves;
+      if (!all.some(isMoreThanADash)) return first(moves, ({ move }) => move.name === 'code' && isAbsLit(all));
       const rows = leadingSegment(ranked);
       const share = rows.reduce((sum, row) => sum + row.probability, 0);
       const place = share < SUSPECT ? -1 : share >= AT_FAULT ? 1 : 2;

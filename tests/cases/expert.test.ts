@@ -2,7 +2,11 @@ import { expect, test } from 'vitest';
 import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
 import { validate } from '../../core/casefile/validate';
 import { assess } from '../../core/judgement/assess';
-import { EXPERT, type ExpertCase, type Stage } from './expert';
+import { EXPERT_BESIDE_WHEELS } from './expertBeside';
+import type { ExpertCase, Stage } from './expertCase';
+import { EXPERT_AT_WHEELS } from './expertWheel';
+
+const EXPERT = [...EXPERT_AT_WHEELS, ...EXPERT_BESIDE_WHEELS];
 
 /** Share of all stages in which the adviser does as the expert would. */
 const AS_AN_EXPERT = 0.95;

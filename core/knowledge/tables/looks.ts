@@ -9,6 +9,17 @@ function usualOf(record: PartRecord): Record<string, number> {
   return Object.fromEntries(Object.entries(record.findings).map(([finding, { usual }]) => [finding, usual]));
 }
 
+/** A row's chances, made to sum to 1: what the row leaves open goes to the damage that it names, or to `sound` where it says nothing of that. */
+function shownUnder(gives: Readonly<Record<string, number>>, usual: Readonly<Record<string, number>>) {
+  const named = Object.keys(usual).filter((finding) => (gives[finding] ?? 0) > (usual[finding] ?? 0));
+  const raised = named.reduce((sum, finding) => sum + (gives[finding] ?? 0), 0);
+  const others = Object.keys(usual).reduce((sum, key) => sum + (named.includes(key) ? 0 : (usual[key] ?? 0)), 0);
+  const sound = Math.min(gives['sound'] ?? 1, 1 - others - (gives['sound'] === undefined ? raised : 0));
+  const scale = raised > 0 ? (1 - others - sound) / raised : 1;
+  const shown = Object.keys(usual).map((key) => [key, named.includes(key) ? scale * (gives[key] ?? 0) : usual[key]]);
+  return { ...Object.fromEntries(shown), sound: raised > 0 ? sound : 1 - others } as Record<string, number>;
+}
+
 function tableOf(part: LookPart, record: PartRecord): Table {
   const usual = usualOf(record);
   const rest = Object.values(usual).reduce((sum, share) => sum + share, 0);
@@ -18,16 +29,7 @@ function tableOf(part: LookPart, record: PartRecord): Table {
     findingsAddUp: true,
     mistaken: 0,
     otherwise: { gives: { ...usual, sound: 1 - rest }, why: record.soundWhy },
-    rows: record.rows.map((row) => {
-      const raised = Object.entries(usual).map(([finding, share]) => [
-        finding,
-        Math.max(share, row.gives[finding] ?? 0),
-      ]);
-      const shown = Object.fromEntries(raised) as Record<string, number>;
-      const damage = Object.values(shown).reduce((sum, share) => sum + share, 0);
-      const rest = Math.max(0, 1 - damage);
-      return { ...row, gives: { ...shown, sound: Math.min(row.gives['sound'] ?? rest, rest) } };
-    }),
+    rows: record.rows.map((row) => ({ ...row, gives: shownUnder(row.gives, usual) })),
   };
 }
 
