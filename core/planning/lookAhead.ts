@@ -32,6 +32,8 @@ export interface PricedMove {
   readonly reliesOn: ReadonlyMap<AnyMove, number>;
 }
 
+const NOTHING: ReadonlyMap<AnyMove, number> = new Map();
+
 /** Checks look at the likeliest follow-ups only: so many get a second step, and so many may follow. */
 const FIRST_STEPS = 14;
 const FOLLOW_UPS = 11;
@@ -363,9 +365,7 @@ export class LookAhead {
       .slice(0, FOLLOW_UPS);
     const priced = ranked.map(({ move, alone }, rank): PricedMove => {
       const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
-      const ahead = isDeep
-        ? this.twoSteps(move, standing, 1, followUps)
-        : { cost: alone, reliesOn: new Map<AnyMove, number>() };
+      const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: NOTHING };
       const { minutes, money } = this.price(move, standing.place);
       return {
         move,
@@ -374,7 +374,7 @@ export class LookAhead {
         finish: Math.min(alone, ahead.cost),
         canChange: canChange.get(move) ?? false,
         cures: this.curedBy(move, weights),
-        reliesOn: ahead.reliesOn,
+        reliesOn: ahead.cost < alone ? ahead.reliesOn : NOTHING,
       };
     });
     return priced.sort((a, b) => a.finish - b.finish);
