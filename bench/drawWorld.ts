@@ -1,11 +1,11 @@
-import { CHANNEL_FAULTS, SHARED_FAULTS, type FaultId } from '../core/knowledge/faults';
-import { FAULT_PAIRS } from '../core/knowledge/pairs';
+import { faultRow, type FaultId } from '../core/knowledge/faults';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, SensorType } from '../core/casefile/words';
 import { breakCar } from './car/breakages';
 import { typicalCoilOhm, type Car } from './car/corner';
 import { soundCar } from './car/soundCar';
 import type { Chance } from './chance';
+import { AT_CORNER, DRAGS_ALONG, OF_CAR, ROT_SPREADS_SHARE, SECOND_CORNER_SHARE, weightsOf } from './frequencies';
 import { drawMeter } from './meter/kinds';
 import { flashMeanings, codeOf, type Seen } from './monitor/codes';
 import type { Trip } from './monitor/drive';
@@ -41,15 +41,28 @@ function drawFaults(
   weigh: (segment: string) => number,
 ): HiddenFault[] {
   const share = chance.next();
-  if (share < SHARED_SHARE)
-    return [
-      { channel: null, fault: chance.weighted(SHARED_FAULTS.map((row) => [row.id, row.often.passive] as const)) },
-    ];
+  if (share < SHARED_SHARE) return [{ channel: null, fault: chance.weighted(weightsOf(OF_CAR, type)) }];
   const channel = chance.pick(channels);
   if (share < SHARED_SHARE + STALE_SHARE) return [{ channel, fault: 'stale-code' }];
-  const fault = chance.weighted(CHANNEL_FAULTS.map((row) => [row.id, row.often[type] * weigh(row.segment)] as const));
-  const pair = FAULT_PAIRS.find((faultPair) => faultPair.cause === fault && chance.hits(faultPair.chance));
-  return [{ channel, fault }, ...(pair ? [{ channel, fault: pair.consequence }] : [])];
+  const fault = chance.weighted(weightsOf(AT_CORNER, type, (which) => weigh(faultRow(which).segment)));
+  const along = DRAGS_ALONG.find((row) => row.first === fault && chance.hits(row.share));
+  const elsewhere = secondCorner(fault, channel, channels, type, chance);
+  return [{ channel, fault }, ...(along ? [{ channel, fault: along.then }] : []), ...elsewhere];
+}
+
+/** What is wrong at another corner: rot in the shared plug, or a fault of its own. */
+function secondCorner(
+  fault: FaultId,
+  channel: Channel,
+  channels: readonly Channel[],
+  type: SensorType,
+  chance: Chance,
+): HiddenFault[] {
+  const other = chance.pick(channels.filter((corner) => corner !== channel));
+  if (fault === 'module-plug-corroded') return chance.hits(ROT_SPREADS_SHARE) ? [{ channel: other, fault }] : [];
+  const isOwn = fault !== 'loom-crossed' && chance.hits(SECOND_CORNER_SHARE);
+  const second = chance.weighted(weightsOf(AT_CORNER, type));
+  return isOwn && second !== 'loom-crossed' ? [{ channel: other, fault: second }] : [];
 }
 
 function historyOf(faults: readonly HiddenFault[], channels: readonly Channel[], chance: Chance): Seen[] {
@@ -87,7 +100,7 @@ const MOST_OLD_KM = 20_000;
 const DRIVE_KM = 8;
 
 /**
- * A random car with its faults drawn by the priors of the trade, its physics by physical ranges. Each subject draws from a branch of its own, so that a new draw in one reshuffles no other.
+ * A random car with its faults drawn by the bench's own frequencies, its physics by physical ranges. Each subject draws from a branch of its own, so that a new draw in one reshuffles no other.
  * @param chance draws. @param weigh multiplies how often faults of a segment are drawn; 1 for all unless given.
  * @returns the world, ready to be looked at; its lamps are lit, or a code is stored.
  */

@@ -46,6 +46,9 @@ const AT_CORNER: Readonly<Record<string, (corner: Corner, fresh: Corner) => Part
   'replaced:elsewhere': (_corner, fresh) => ({ circumferenceM: fresh.circumferenceM }),
 };
 
+/** The module has one plug for all corners. */
+const OF_ALL_CORNERS: ReadonlySet<string> = new Set(['cleaned:module']);
+
 const AT_CAR: Readonly<Record<string, Partial<Car>>> = {
   'charged:supply': { batteryVolt: 12.7, crankingVolt: 10.8 },
   'repaired-wire:supply': { feedDropVolt: 0.1 },
@@ -64,7 +67,10 @@ export function repairCar(car: Car, repair: string, channel: Channel | null, cha
   if (!atCorner) return whole;
   const crossed = car.corners.find((corner) => corner.channel === channel)?.loom.crossedWith ?? null;
   const isHere = (corner: Corner): boolean =>
-    corner.channel === channel || channel === null || (repair === 'repaired-wire:loom' && corner.channel === crossed);
+    corner.channel === channel ||
+    channel === null ||
+    OF_ALL_CORNERS.has(repair) ||
+    (repair === 'repaired-wire:loom' && corner.channel === crossed);
   return {
     ...whole,
     corners: whole.corners.map((corner) => {

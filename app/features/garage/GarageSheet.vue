@@ -90,7 +90,7 @@ async function remove(id: string): Promise<void> {
           <h1>{{ one.name || 'no name yet' }}</h1>
           <p class="muted">
             {{ one.words ? `${one.words}; ` : '' }}{{ one.sensors
-            }}<template v-if="one.highVoltage">; high voltage: looks and code reading only</template>
+            }}<template v-if="one.highVoltage">; high voltage: keep off orange cables</template>
           </p>
           <div class="chips">
             <button class="tap" type="button" data-test="start-job" @click="start(one.id)">A lamp is on: new job</button
