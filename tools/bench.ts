@@ -4,6 +4,7 @@ import { assessFully } from '../core/judgement/assess';
 import { posteriorOf } from '../core/belief/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
 import { benchCase } from './bench/benchCase';
+import { printGrowth } from './bench/growth';
 
 /** How fast the adviser is: thirty observations on four channels, beside a plain version that writes out every state. */
 
@@ -93,5 +94,6 @@ function wholeAfter(flag: string): number {
   return Number.isInteger(value) && value > 0 ? value : 0;
 }
 
+printGrowth();
 trial(wholeAfter('--cars'));
 skewedTrials(wholeAfter('--skewed'));

@@ -1,0 +1,86 @@
+import { performance } from 'node:perf_hooks';
+import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
+import type { Channel } from '../../core/casefile/words';
+import { posteriorOf } from '../../core/belief/posterior';
+import { assessFully } from '../../core/judgement/assess';
+
+/** How time grows with a job: repairs in vain one after another, observations by the thousand. */
+
+const CHANNELS: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];
+const REPAIRS: readonly (readonly [Repair['action'], Repair['segment']])[] = [
+  ['replaced', 'sensor'],
+  ['cleaned', 'plug'],
+  ['repaired-wire', 'lead'],
+  ['reseated', 'plug'],
+  ['cleaned', 'ring'],
+  ['repaired-wire', 'loom'],
+];
+
+function observation(at: number, channel: Channel): Observation {
+  const id = `o${at}`;
+  const kinds: readonly Observation[] = [
+    { id, kind: 'look', channel, part: 'lead', finding: 'sound' },
+    { id, kind: 'meter', channel, point: 'sensor', quantity: 'resistance', value: 1150 + (at % 90), temperature: 18 },
+    { id, kind: 'live', channel, while: 'hand-spin', finding: 'follows' },
+    { id, kind: 'look', channel, part: 'plug', finding: 'sound' },
+    { id, kind: 'code', code: 'C0031-13', status: 'current' },
+  ];
+  return kinds[at % kinds.length] as Observation;
+}
+
+/** A job with so many observations and repairs that did not help, spread evenly. */
+export function grownCase(observations: number, repairs: number, corners: number): CaseFile {
+  const channels = CHANNELS.slice(0, corners);
+  const every = Math.max(1, Math.floor(observations / (repairs + 1)));
+  return {
+    format: 'zelf-case',
+    version: 1,
+    vehicle: {
+      name: 'Tansy',
+      channels,
+      sensorTypes: Object.fromEntries(channels.map((channel) => [channel, 'passive'])),
+    },
+    observations: Array.from({ length: observations }, (_none, at) =>
+      observation(at, channels[Math.floor(at / 5) % corners] as Channel),
+    ),
+    repairs: Array.from({ length: repairs }, (_none, at): Repair => {
+      const [action, segment] = REPAIRS[at % REPAIRS.length] as (typeof REPAIRS)[number];
+      const after = `o${Math.min(observations - 1, (at + 1) * every - 1)}`;
+      return { id: `r${at}`, action, segment, channel: channels[at % corners] as Channel, result: 'no-change', after };
+    }),
+  };
+}
+
+function once(run: () => void): number {
+  const started = performance.now();
+  run();
+  return performance.now() - started;
+}
+
+const SIZES: readonly (readonly [observations: number, repairs: number, corners: number])[] = [
+  [30, 1, 2],
+  [30, 1, 4],
+  [60, 3, 4],
+  [150, 8, 4],
+  [300, 15, 4],
+  [600, 30, 4],
+  [5000, 1, 4],
+  [5000, 30, 4],
+];
+
+/** Prints a row a size: time of the belief and of the whole judgement, memory in use, whether it was answered approximately. */
+export function printGrowth(): void {
+  console.log('| observations | repairs | channels | posterior ms | whole ms | heap MB | approximate |');
+  console.log('|---:|---:|---:|---:|---:|---:|:---|');
+  for (const [observations, repairs, corners] of SIZES) {
+    const file = grownCase(observations, repairs, corners);
+    once(() => assessFully(file));
+    const posterior = once(() => posteriorOf(file));
+    const whole = once(() => assessFully(file));
+    const heap = process.memoryUsage().heapUsed / 2 ** 20;
+    const isApproximate = assessFully(file).approximate ? 'yes' : 'no';
+    console.log(
+      `| ${observations} | ${repairs} | ${corners} | ${posterior.toFixed(0)} | ${whole.toFixed(0)} | ${heap.toFixed(0)} | ${isApproximate} |`,
+    );
+  }
+}
