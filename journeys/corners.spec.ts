@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { byTest, judged, startJob, toStage } from './support';
 
-test('crossed corner names: two spins settle them, and the code moves to its true corner', async ({ page }) => {
+test('crossed corner names: spinning every wheel settles them, and the code moves to its true corner', async ({
+  page,
+}) => {
   await startJob(page, 'Tansy');
   await toStage(page, 'Codes');
   await byTest(page, 'codes-text').fill('C0034-13 current');
@@ -13,6 +15,13 @@ test('crossed corner names: two spins settle them, and the code moves to its tru
   await byTest(page, 'shown-front-right').click();
   await expect(byTest(page, 'spin-next')).toHaveText('rear left');
   await byTest(page, 'shown-rear-right').click();
+  for (const [spun, shown] of [
+    ['front right', 'front-left'],
+    ['rear right', 'rear-left'],
+  ]) {
+    await expect(byTest(page, 'spin-next')).toHaveText(spun as string);
+    await byTest(page, `shown-${shown}`).click();
+  }
   await expect(byTest(page, 'corner-verdict')).toContainText('left and right crossed');
   await expect(byTest(page, 'recorded-codes')).toContainText('front left');
   await page.reload();

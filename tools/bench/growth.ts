@@ -46,7 +46,7 @@ export function grownCase(observations: number, repairs: number, corners: number
     repairs: Array.from({ length: repairs }, (_none, at): Repair => {
       const [action, segment] = REPAIRS[at % REPAIRS.length] as (typeof REPAIRS)[number];
       const after = `o${Math.min(observations - 1, (at + 1) * every - 1)}`;
-      return { id: `r${at}`, action, segment, channel: channels[at % corners] as Channel, result: 'no-change', after };
+      return { id: `r${at}`, action, segment, channel: channels[at % corners], result: 'no-change', after };
     }),
   };
 }
