@@ -16,14 +16,7 @@ import { otherSide } from '../vehicle/channels';
 import { codeOutcomes } from './codeOutcomes';
 import { hasReader, readsReach } from './readerReach';
 import { seenSince, type Seen } from './seen';
-import type { State } from './states';
-
-/** One answer that a check may give, and how likely each state makes it. */
-export interface CheckOutcome {
-  readonly name: string;
-  /** By state. */
-  readonly chance: Float64Array;
-}
+import type { CheckOutcome, State } from './states';
 
 /** A check that could be made now. */
 export interface CheckMove {

@@ -1,8 +1,7 @@
 import type { CaseFile } from '../casefile/contract';
 import * as codes from '../knowledge/tables/codes';
 import { chancesOf, chancesUnder } from '../knowledge/tables/table';
-import type { CheckOutcome } from './checkMoves';
-import type { State } from './states';
+import type { CheckOutcome, State } from './states';
 
 const ELECTRICAL: readonly string[] = [
   'open',

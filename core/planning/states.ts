@@ -69,3 +69,10 @@ export function statesOf(scenarios: readonly Scenario[]): States {
     left: (from, faults) => numbers.get(`${owner.get(from)}|${keyOf(faults)}`) ?? from,
   };
 }
+
+/** One answer that a check may give, and how likely each state makes it. */
+export interface CheckOutcome {
+  readonly name: string;
+  /** By state. */
+  readonly chance: Float64Array;
+}
