@@ -125,9 +125,9 @@ function shorterFirst(moves: readonly OfferedMove[], step: number): readonly Off
 }
 
 /** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
-function isOnTheWay({ move }: OfferedMove, repair: OfferedMove | undefined): boolean {
+function isOnTheWay({ move, saving }: OfferedMove, repair: OfferedMove | undefined): boolean {
   const segment = repair?.move.name.split(':')[1];
-  return move.name === `look:${segment}` && move.channel === repair?.move.channel;
+  return saving >= 0 && move.name === `look:${segment}` && move.channel === repair?.move.channel;
 }
 
 /** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is, unless a cheaper one may do. Repairs that would be a guess come last. */
@@ -142,8 +142,7 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const isLess = (move: OfferedMove): boolean => !isCheck(move) && move.money < (mendNow?.money ?? 0);
   const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
   const leads = (move: OfferedMove): boolean => !isSure && (move.canChange || opensTheWay(move));
-  const isBetter = (move: OfferedMove): boolean =>
-    !mendNow || road(move) < mendNow.finish || (isOnTheWay(move, mendNow) && move.saving >= 0);
+  const isBetter = (move: OfferedMove): boolean => !mendNow || road(move) < mendNow.finish || isOnTheWay(move, mendNow);
   const better = sensible
     .filter((move) => isCheck(move) && leads(move) && isBetter(move))
     .sort((x, y) => road(x) - road(y));
