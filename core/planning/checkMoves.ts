@@ -203,7 +203,7 @@ function readMove({ file, posterior, states }: CheckQuestion): CheckMove[] {
     (observation, at) => (observation.kind === 'code' || observation.kind === 'no-code') && at > lastChange,
   );
   const silences = posterior.timeline.stages
-    .flatMap((each) => each.observations)
+    .flatMap((past) => past.observations)
     .filter((observation) => observation.kind === 'no-answer').length;
   const isTold = lastChange >= 0;
   if (isRead || isTold || silences > MOST_SILENCES) return [];

@@ -141,7 +141,7 @@ export class LookAhead {
   /** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
   private keptSensor({ channel }: CheckMove, weights: Float64Array): number {
     const option = this.finishing.options.find(
-      (one) => one.record.repair === 'replaced:sensor' && one.channel === channel,
+      (candidate) => candidate.record.repair === 'replaced:sensor' && candidate.channel === channel,
     );
     if (!option) return 1;
     let [mass, replaced] = [0, 0];
