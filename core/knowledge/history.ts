@@ -7,7 +7,7 @@ export interface HistoryRow {
   readonly event: Event;
   /** How many times likelier each fault becomes when the event was lately. */
   readonly times: Partial<Record<FaultId, number>>;
-  /** The days after which only a tenth of the extra suspicion is left; null for what does not fade. */
+  /** The days after which a third of the factor's logarithm is left, so that about a tenth of the extra suspicion is; null for what does not fade. */
   readonly fadesDays: number | null;
   readonly why: string;
 }

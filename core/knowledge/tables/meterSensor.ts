@@ -112,7 +112,11 @@ export const SENSOR_WIGGLE: TypedTable = {
     rows: [
       { for: ['lead-intermittent'], gives: { unsteady: 0.85, open: 0.03 }, why: 'where it jumps is where it breaks' },
       { for: ['sensor-intermittent'], gives: { unsteady: 0.5, open: 0.06 }, why: 'flexing reaches the body a little' },
-      { for: ['plug-corroded'], gives: { unsteady: 0.3, open: 0.02 }, why: 'its own half of the plug: a green contact moves' },
+      {
+        for: ['plug-corroded'],
+        gives: { unsteady: 0.3, open: 0.02 },
+        why: 'its own half of the plug: a green contact moves',
+      },
       { for: ['lead-open', 'sensor-open'], gives: { open: 0.93, unsteady: 0.04 }, why: 'open stays open' },
       { for: ['sensor-open/high'], gives: { steady: 0.9, unsteady: 0.06 }, why: 'high, but stable' },
     ],
