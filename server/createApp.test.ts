@@ -56,7 +56,7 @@ describe('the built app', () => {
       throw new Error('the secret reason');
     });
     const broken = await new Promise<Server>((resolve) => {
-      const one = app.listen(0, '127.0.0.1', () => resolve(one));
+      const opened = app.listen(0, '127.0.0.1', () => resolve(opened));
     });
     const answer = await fetch(`http://127.0.0.1:${(broken.address() as AddressInfo).port}/`);
     expect(await answer.text()).not.toContain('secret');

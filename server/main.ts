@@ -14,10 +14,10 @@ interface Wish {
 
 function readWish(words: readonly string[]): Wish {
   const at = words.indexOf('--port');
-  const told = at >= 0 ? words[at + 1] : process.env['PORT'];
-  const port = told === undefined ? FIRST_PORT : Number(told);
+  const wanted = at >= 0 ? words[at + 1] : process.env['PORT'];
+  const port = wanted === undefined ? FIRST_PORT : Number(wanted);
   if (!Number.isInteger(port) || port < 1 || port > 65_535) {
-    console.error(`zelf: the port "${told}" is no number from 1 to 65535`);
+    console.error(`zelf: the port "${wanted}" is no number from 1 to 65535`);
     process.exit(2);
   }
   return { port, exact: words.includes('--exact') };

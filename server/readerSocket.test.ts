@@ -27,7 +27,7 @@ describe('the reader over the socket', () => {
 
   const closing = (socket: WebSocket) => new Promise<number>((resolve) => socket.on('close', resolve));
   const failing = (socket: WebSocket) =>
-    new Promise<string>((resolve) => socket.on('error', (one) => resolve(one.message)));
+    new Promise<string>((resolve) => socket.on('error', (problem: Error) => resolve(problem.message)));
 
   test('talk that is no introduction is hung up on', async () => {
     const socket = new WebSocket(address + READER_PATH);

@@ -57,5 +57,5 @@ export function serveReader(server: Server): () => void {
     if (path !== READER_PATH || !isOurs || sockets.clients.size >= MOST_CLIENTS) return socket.destroy();
     sockets.handleUpgrade(request, socket, head, (made) => sockets.emit('connection', made, request));
   });
-  return () => sockets.clients.forEach((one) => one.terminate());
+  return () => sockets.clients.forEach((socket) => socket.terminate());
 }

@@ -36,8 +36,8 @@ const VOLTAGE_BYTES: readonly string[] = ['16', '17', '1C'];
 function causeOf(code: ObservationOf<'code'>, decoded: DecodedCode, failure: Failure | null): NamedCause | null {
   const standard = decoded.source === 'owner' ? undefined : STANDARD_MEANINGS.get(decoded.code);
   if (standard?.cause) return standard.cause;
-  const told = causeFromWords(code.meaning ?? (decoded.source === 'owner' ? decoded.meaning : ''));
-  if (told) return told;
+  const worded = causeFromWords(code.meaning ?? (decoded.source === 'owner' ? decoded.meaning : ''));
+  if (worded) return worded;
   return failure === 'supply' || VOLTAGE_BYTES.includes(decoded.failureType?.byte ?? '') ? 'supply' : null;
 }
 

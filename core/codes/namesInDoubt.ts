@@ -28,9 +28,9 @@ function driven(file: CaseFile, channel: Channel): ObservationOf<'live'>['findin
  * @param file the case. @returns why, and the wheel to spin by hand; null where nothing speaks for it, or the spins so far have settled it.
  */
 export function namesInDoubt(file: CaseFile): NamesInDoubt | null {
-  const told = readerNames(file);
-  if (told.isOpen) return told.next ? { because: 'answered-as-another', spin: told.next } : null;
-  const names = told.meaning;
+  const map = readerNames(file);
+  if (map.isOpen) return map.next ? { because: 'answered-as-another', spin: map.next } : null;
+  const names = map.meaning;
   const spun = spinsIn(file).map((spin) => spin.spun);
   const silent = counted(file).flatMap((observation) =>
     observation.kind === 'live' && observation.while === 'hand-spin' && observation.channel

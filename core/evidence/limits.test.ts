@@ -180,7 +180,7 @@ describe('active sensors', () => {
     expect([best(below, car('active')), best(above, car('active'))]).toEqual([belowIs, aboveIs]),
   );
   test("the manual's least outranks, and a measured battery sets what is full", () => {
-    const manual = car('active', { specs: { supplyAtPlug: { min: 7 } } as never });
+    const manual = car('active', { specs: { supplyAtPlug: { min: 7 } } });
     expect(best(feed(6), manual)).toBe('low');
     expect(best([meter('battery', 'dc-voltage', 13.8), feed(9)], car('active'))).toBe('part');
     expect(best([meter('battery', 'dc-voltage', 2), feed(9)], car('active'))).toBe('full');
@@ -201,7 +201,7 @@ describe('generic and other-side bands of a coil', () => {
     const beside = (value: number): string =>
       best(
         [
-          { ...ohms('sensor', 1000, { temperature: 20 }), channel: 'front-right' } as Loose,
+          { ...ohms('sensor', 1000, { temperature: 20 }), channel: 'front-right' },
           ohms('sensor', value, { temperature: 20 }),
         ],
         plain,
@@ -216,7 +216,7 @@ describe('generic and other-side bands of a coil', () => {
   test('two sides alike outvote a printed band in part', () => {
     const beside = (other: number): number => {
       const reports = read([
-        { ...ohms('sensor', other, { temperature: 20 }), channel: 'front-right' } as Loose,
+        { ...ohms('sensor', other, { temperature: 20 }), channel: 'front-right' },
         ohms('sensor', 1600, { temperature: 20 }),
       ]);
       return typeof reports === 'string' ? NaN : (reports[0]?.fits['inside'] ?? 0);
@@ -289,7 +289,7 @@ describe('lamps', () => {
 
 describe('codes', () => {
   const code = (extra: object = {}): Loose =>
-    ({ kind: 'code', code: 'C0035', module: 'abs', status: 'stored', channel: 'front-left', ...extra }) as Loose;
+    ({ kind: 'code', code: 'C0035', module: 'abs', status: 'stored', channel: 'front-left', ...extra });
   const reports = (codes: readonly Loose[], odometer?: number): readonly Report[] => {
     const file = caseOf(car('passive', odometer === undefined ? {} : { odometer }), codes);
     const context = timelineOf(file).stages.at(-1)?.context;

@@ -65,10 +65,10 @@ const SENSOR_OF_AXLE: Place = { minutes: 15, first: 'raised', steps: [] };
  * @returns the place; a usual one where the owner has not said.
  */
 export function placeOf(setup: 'plug-apart' | 'sensor-out', file: CaseFile, channel: Channel | null): Place {
-  const told = (channel && file.vehicle.places?.[channel]) ?? {};
+  const own = (channel && file.vehicle.places?.[channel]) ?? {};
   const isAxle = channel === 'rear-axle';
-  if (setup === 'plug-apart') return told.plug ? PLUG[told.plug] : isAxle ? PLUG_OF_AXLE : PLUG_UNKNOWN;
-  return told.sensor ? SENSOR[told.sensor] : isAxle ? SENSOR_OF_AXLE : SENSOR_UNKNOWN;
+  if (setup === 'plug-apart') return own.plug ? PLUG[own.plug] : isAxle ? PLUG_OF_AXLE : PLUG_UNKNOWN;
+  return own.sensor ? SENSOR[own.sensor] : isAxle ? SENSOR_OF_AXLE : SENSOR_UNKNOWN;
 }
 
 /** A set-up at its place, as a key of what stands open: the same text that `work` of a case file uses. */

@@ -24,7 +24,7 @@ export interface CheckMove {
   readonly name: string;
   readonly channel: Channel | null;
   readonly manner?: 'wiggle';
-  readonly record: Pick<CheckRecord, 'words' | 'ifs' | 'setups'>;
+  readonly record: Pick<CheckRecord, 'words' | 'ifs' | 'setups' | 'of' | 'answer'>;
   readonly minutes: number;
   readonly openings: readonly Opening[];
   /** Chance to break a sensor that would have been kept. */

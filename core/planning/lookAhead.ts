@@ -1,21 +1,9 @@
 import type { CaseFile } from '../casefile/contract';
-import { priceOf, repairRecord } from '../knowledge/repairs/all';
-import { minutesToOpen } from '../knowledge/setups';
 import type { CheckMove } from './checkMoves';
 import type { Costs, Finish, Finishing } from './finishing';
+import { Prices, type AnyMove, type Place } from './prices';
+import type { Circumstances, RepairOption } from './repairOptions';
 import type { States } from './states';
-import { repairPrice, type Circumstances, type RepairOption } from './repairOptions';
-
-/** A repair as a move. */
-export interface RepairMove {
-  readonly kind: 'repair';
-  readonly name: string;
-  readonly channel: RepairOption['channel'];
-  readonly option: number;
-}
-
-/** Any move: they are priced alike and looked ahead from equally deep. */
-export type AnyMove = CheckMove | RepairMove;
 
 /** A move with what the job is expected to cost when it is made first. */
 export interface PricedMove {
@@ -48,28 +36,13 @@ const DEAR_HALVING_MINUTES = 90;
 /** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
 const WORTH_CHANGING_MINUTES = 1;
 
-/** How a job stands at some point of a plan, with all prices there; worked out once and shared by all branches that come to it. */
-interface Place {
-  readonly at: Circumstances;
-  readonly costs: Costs;
-  readonly prices: Map<AnyMove, Price>;
-  readonly after: Map<string, Place>;
-}
-
-/** What a move takes: minutes, money, and both with its risk as money. */
-interface Price {
-  readonly minutes: number;
-  readonly money: number;
-  readonly total: number;
-}
-
 /** A point of the plan: what is believed, and where the job stands. */
 interface Standing {
   readonly weights: Float64Array;
   readonly place: Place;
   readonly tries: number;
-  /** Halvings that the checks made on the way have told on average. */
-  readonly told: number;
+  /** Halvings that the checks on the way have made on average. */
+  readonly halved: number;
 }
 
 /** One branch of a move: how the job stands then. */
@@ -103,13 +76,15 @@ export class LookAhead {
   private readonly corner: Float64Array;
   private readonly halvingsThere: number;
   private tellable = 0;
+  private readonly prices: Prices;
   private readonly telling = new Map<AnyMove, number>();
 
   constructor(
     private readonly finishing: Finishing,
     private readonly moves: readonly AnyMove[],
-    private readonly file: CaseFile,
+    file: CaseFile,
   ) {
+    this.prices = new Prices(finishing, file);
     this.scratch = new Float64Array(finishing.states.all.length);
     this.corner = cornerInQuestion(finishing.states);
     this.halvingsThere = finishing.halvings(this.corner);
@@ -124,98 +99,30 @@ export class LookAhead {
       if (move.kind === 'repair') continue;
       const tells = this.tells(move);
       this.telling.set(move, tells);
-      const isDear = this.price(move, standing.place).total > (tells * hourValue * DEAR_HALVING_MINUTES) / 60;
+      const isDear = this.prices.of(move, standing.place).total > (tells * hourValue * DEAR_HALVING_MINUTES) / 60;
       if (canChange.get(move) && !isDear) this.tellable += tells;
     }
     return canChange;
   }
 
-  private placeAt(at: Circumstances): Place {
-    return { at, costs: this.finishing.costsAt(at), prices: new Map(), after: new Map() };
+  private startingAt(at: Circumstances): Standing {
+    const { states, stakes } = this.finishing;
+    return { weights: states.weights, place: this.prices.placeAt(at), tries: stakes.tries, halved: 0 };
   }
 
   private finish({ weights, place, tries }: Standing): Finish {
     return this.finishing.finish(weights, place.costs, tries);
   }
 
-  /** Chance that the sensor of a corner would have been kept: breaking one that is to be replaced costs nothing. */
-  private keptSensor({ channel }: CheckMove, weights: Float64Array): number {
-    const option = this.finishing.options.find(
-      (candidate) => candidate.record.repair === 'replaced:sensor' && candidate.channel === channel,
-    );
-    if (!option) return 1;
-    let [mass, replaced] = [0, 0];
-    weights.forEach((weight, s) => {
-      mass += weight;
-      if ((option.effects[s]?.cured ?? 0) > 0.5) replaced += weight;
-    });
-    return mass > 0 ? 1 - replaced / mass : 1;
-  }
-
-  /** What a move takes where the job stands; the risk of breaking a sensor is told by what is believed at first. */
-  private price(move: AnyMove, place: Place): Price {
-    const known = place.prices.get(move);
-    if (known) return known;
-    const made = move.kind === 'repair' ? this.repairPrice(move, place) : this.checkPrice(move, place);
-    place.prices.set(move, made);
-    return made;
-  }
-
-  private repairPrice(move: RepairMove, { at, costs }: Place): Price {
-    const option = this.finishing.options[move.option] as RepairOption;
-    return { ...repairPrice(option, at, this.file), total: costs.repair[move.option] as number };
-  }
-
-  private checkPrice(move: CheckMove, { at }: Place): Price {
-    const minutes = move.minutes + minutesToOpen(move.openings, at.open, this.file);
-    const sensor = repairRecord('replaced:sensor');
-    const sensorPrice = sensor ? priceOf(sensor, this.file) : 0;
-    const money = move.buys ? sensorPrice : 0;
-    const { weights } = this.finishing.states;
-    const risk = move.mayBreakSensor > 0 ? move.mayBreakSensor * sensorPrice * this.keptSensor(move, weights) : 0;
-    return { minutes, money, total: money + risk + (this.finishing.stakes.hourValue * minutes) / 60 };
-  }
-
-  private afterCheck(move: CheckMove, outcome: string, place: Place): Place {
-    const { at, after } = place;
-    const part = move.name.startsWith('look:') ? move.name.slice('look:'.length) : '';
-    const isFound = (part === 'lead' || part === 'loom') && outcome !== 'sound';
-    const opened = move.openings.filter((opening) => !at.open.has(opening.key)).map((opening) => opening.key);
-    const found = isFound ? `${part}@${move.channel ?? ''}` : null;
-    const bought = move.buys ? `${move.buys}@${move.channel ?? ''}` : null;
-    const isErase = move.name === 'clear';
-    if (opened.length === 0 && !found && !bought && !isErase) return place;
-    const key = [...opened, found, bought, isErase].join();
-    const known = after.get(key);
-    if (known) return known;
-    const made = this.placeAt({
-      open: new Set([...at.open, ...opened]),
-      inHand: bought ?? at.inHand,
-      located: found ? new Set([...at.located, found]) : at.located,
-      isErased: at.isErased || isErase,
-    });
-    after.set(key, made);
-    return made;
-  }
-
-  /** After a repair everything is closed again, and codes have been erased to prove it. */
-  private afterRepair({ at, after }: Place): Place {
-    const known = after.get('repaired');
-    if (known) return known;
-    const made = this.placeAt({ ...at, open: new Set<string>(), isErased: true });
-    after.set('repaired', made);
-    return made;
-  }
-
   /** What may come of a move, the cured car left out: there the job is done. */
-  private branches(move: AnyMove, { weights, place, tries, told }: Standing): readonly Branch[] {
+  private branches(move: AnyMove, { weights, place, tries, halved }: Standing): readonly Branch[] {
     if (move.kind === 'repair') {
       const left = new Float64Array(weights.length);
       const mass = this.finishing.after(move.option, weights, left);
-      const standing = { weights: left, place: this.afterRepair(place), tries: tries - 1, told };
+      const standing = { weights: left, place: this.prices.afterRepair(place), tries: tries - 1, halved };
       return [{ standing, mass }];
     }
-    const more = told + (this.telling.get(move) ?? 0);
+    const more = halved + (this.telling.get(move) ?? 0);
     return move.outcomes.map(({ name, chance }) => {
       let mass = 0;
       const then = new Float64Array(weights.length);
@@ -225,7 +132,7 @@ export class LookAhead {
         mass += weight;
       }
       return {
-        standing: { weights: then, place: this.afterCheck(move, name, place), tries, told: more },
+        standing: { weights: then, place: this.prices.afterCheck(move, name, place), tries, halved: more },
         mass,
       };
     });
@@ -239,17 +146,17 @@ export class LookAhead {
   /**
    * What finishing costs from here: mending first, or looking on as far as the checks that are left can tell things apart.
    */
-  private end(weights: Float64Array, { costs }: Place, { tries, told }: Standing): number {
+  private end(weights: Float64Array, { costs }: Place, { tries, halved }: Standing): number {
     const mending = this.finishing.finish(weights, costs, tries).cost;
     const looking = this.finishing.lookOn(weights, costs, tries);
     if (looking >= mending) return mending;
-    return mending - this.resolvable(told) * (mending - looking);
+    return mending - this.resolvable(halved) * (mending - looking);
   }
 
-  /** Share of what is still to be told apart that the checks left can tell, once so many halvings have been told. */
-  private resolvable(told: number): number {
-    const open = this.halvingsThere - told;
-    return open <= 0 ? 0 : Math.min(1, Math.max(0, (this.tellable - told) / open));
+  /** Share of what is still open that the checks left can tell, once so many halvings have been made. */
+  private resolvable(halved: number): number {
+    const open = this.halvingsThere - halved;
+    return open <= 0 ? 0 : Math.min(1, Math.max(0, (this.tellable - halved) / open));
   }
 
   /** Halvings that a check tells on average, of what must be mended at the corner in question. */
@@ -263,17 +170,17 @@ export class LookAhead {
 
   /** Expected cost of a move and then finishing; broken off once it reaches the limit. */
   private oneStep(move: AnyMove, standing: Standing, mass: number, limit: number): number {
-    let cost = this.price(move, standing.place).total * mass;
+    let cost = this.prices.of(move, standing.place).total * mass;
     if (move.kind === 'repair') {
       for (const branch of this.branches(move, standing)) if (branch.mass > 0) cost += this.leaf(branch);
       return cost;
     }
     const { scratch } = this;
-    const then = { ...standing, told: standing.told + (this.telling.get(move) ?? 0) };
+    const then = { ...standing, halved: standing.halved + (this.telling.get(move) ?? 0) };
     for (const { name, chance } of move.outcomes) {
       if (cost >= limit) return cost;
       if (this.multiply(standing.weights, chance) === 0) continue;
-      const place = this.afterCheck(move, name, standing.place);
+      const place = this.prices.afterCheck(move, name, standing.place);
       cost += this.end(scratch, place, then);
     }
     return cost;
@@ -306,7 +213,7 @@ export class LookAhead {
 
   private twoSteps(move: AnyMove, standing: Standing, mass: number, followUps: readonly CheckMove[]) {
     const reliesOn = new Map<AnyMove, number>();
-    let cost = this.price(move, standing.place).total * mass;
+    let cost = this.prices.of(move, standing.place).total * mass;
     for (const branch of this.branches(move, standing)) {
       if (branch.mass <= RARE * mass || branch.standing.tries === 0) {
         cost += branch.mass > 0 ? this.leaf(branch) : 0;
@@ -347,13 +254,7 @@ export class LookAhead {
    * @param at how the job stands. @returns every move with its price and the best road that begins with it; cheapest road first.
    */
   priceAll(at: Circumstances): readonly PricedMove[] {
-    const { weights } = this.finishing.states;
-    const standing: Standing = {
-      weights,
-      place: this.placeAt(at),
-      tries: this.finishing.stakes.tries,
-      told: 0,
-    };
+    const standing = this.startingAt(at);
     const { first } = this.finish(standing);
     const canChange = this.weighChecks(standing, first);
     const ranked = this.moves
@@ -366,14 +267,14 @@ export class LookAhead {
     const priced = ranked.map(({ move, alone }, rank): PricedMove => {
       const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
       const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: NOTHING };
-      const { minutes, money } = this.price(move, standing.place);
+      const { minutes, money } = this.prices.of(move, standing.place);
       return {
         move,
         minutes,
         money,
         finish: Math.min(alone, ahead.cost),
         canChange: canChange.get(move) ?? false,
-        cures: this.curedBy(move, weights),
+        cures: this.curedBy(move, standing.weights),
         reliesOn: ahead.cost < alone ? ahead.reliesOn : NOTHING,
       };
     });
@@ -385,13 +286,7 @@ export class LookAhead {
    * @param never number of the repair. @param at how the job stands. @returns cost, time included.
    */
   withoutRepair(never: number, at: Circumstances): number {
-    const { weights } = this.finishing.states;
-    const standing: Standing = {
-      weights,
-      place: this.placeAt(at),
-      tries: this.finishing.stakes.tries,
-      told: 0,
-    };
+    const standing = this.startingAt(at);
     const known = new Map<Place, Costs>();
     const leaf = (branch: Standing): number => {
       const costs = known.get(branch.place) ?? this.finishing.without(branch.place.costs, never);
@@ -400,7 +295,7 @@ export class LookAhead {
     };
     return this.moves.reduce((best, move) => {
       if (move.kind === 'repair') return best;
-      let cost = this.price(move, standing.place).total;
+      let cost = this.prices.of(move, standing.place).total;
       for (const branch of this.branches(move, standing)) {
         if (cost >= best) return best;
         if (branch.mass > 0) cost += leaf(branch.standing);

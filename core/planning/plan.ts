@@ -4,7 +4,8 @@ import type { Posterior, Ranked, Scenario } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
 import { checkMoves } from './checkMoves';
 import { Finishing, stakesOf } from './finishing';
-import { LookAhead, type AnyMove, type PricedMove } from './lookAhead';
+import { LookAhead, type PricedMove } from './lookAhead';
+import { repairMoves, type AnyMove } from './prices';
 import {
   AT_FAULT,
   isDueBefore,
@@ -126,8 +127,9 @@ function shorterFirst(moves: readonly OfferedMove[], step: number): readonly Off
 
 /** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
 function isOnTheWay({ move, saving }: OfferedMove, repair: OfferedMove | undefined): boolean {
-  const segment = repair?.move.name.split(':')[1];
-  return saving >= 0 && move.name === `look:${segment}` && move.channel === repair?.move.channel;
+  if (saving < 0 || repair?.move.kind !== 'repair' || move.kind !== 'check') return false;
+  const { answer } = move.record;
+  return answer?.is === 'look' && answer.part === repair.move.segment && move.channel === repair.move.channel;
 }
 
 /** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is, unless a cheaper one may do. Repairs that would be a guess come last. */
@@ -221,9 +223,7 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
   const options = repairOptions(states, file);
   const finishing = new Finishing(states, options, stakesOf(file), file);
   const checks = checkMoves({ file, posterior, states: states.all, weights: states.weights, channels, doubtful });
-  const repairs = options.flatMap((option, number): AnyMove[] =>
-    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: number }],
-  );
+  const repairs = repairMoves(options);
   const at: Circumstances = {
     open: standingOpen(file, latest),
     inHand: null,
@@ -241,8 +241,8 @@ function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], q
 const nameOf = ({ move }: PricedMove): string =>
   `${move.name}${move.kind === 'check' ? (move.manner ?? '') : ''}@${move.channel ?? ''}`;
 /** Moves that serve the whole car are listed once, whatever corner they were planned for. */
-const onceOf = (move: PricedMove): string =>
-  /^(clear|code|live:(drive|stationary)|look:module|ask:)/.test(move.move.name) ? move.move.name : nameOf(move);
+const onceOf = (priced: PricedMove): string =>
+  priced.move.kind === 'check' && priced.move.record.of !== 'channel' ? priced.move.name : nameOf(priced);
 
 /** Lists of several corners in turn, each move once. */
 function inTurn(plans: readonly Plan[]): readonly OfferedMove[] {

@@ -1,4 +1,4 @@
-import type { CaseFile, Repair } from '../casefile/contract';
+import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { faultRow, type Cause } from '../knowledge/faults';
 import { cureChance, priceOf, REPAIRS, repairsFor, VERIFY_MINUTES, workshopPrice } from '../knowledge/repairs/all';
@@ -24,17 +24,14 @@ export interface RepairOption {
   readonly isErase: boolean;
 }
 
-/** Repairs of what belongs to the car as a whole: one part, one repair, whatever corner suffers. */
-const OF_CAR = /:(module|supply)$/;
-
 /** Whether a repair at a place reaches a fault. */
 function reaches(record: RepairRecord, channel: Channel | null, fault: PlacedFault): boolean {
-  return OF_CAR.test(record.repair) || fault.channel === channel || fault.channel === null;
+  return record.ofCar || fault.channel === channel || fault.channel === null;
 }
 
 function cureOf(record: RepairRecord, fault: Cause): number {
-  if (record.repair === 'clear') return fault === 'stale-code' ? 1 : 0;
-  const [action, segment] = record.repair.split(':') as [Repair['action'], Repair['segment']];
+  const { action, segment } = record;
+  if (!action || !segment) return fault === 'stale-code' ? 1 : 0;
   return cureChance({ action, segment }, faultRow(fault).id);
 }
 
@@ -72,7 +69,7 @@ export function repairOptions(states: States, file: CaseFile): readonly RepairOp
     for (const { channel, fault } of state.faults) {
       if (fault === 'stale-code') continue;
       for (const record of repairsFor(fault)) {
-        const key = OF_CAR.test(record.repair) ? record.repair : `${record.repair}@${channel ?? ''}`;
+        const key = record.ofCar ? record.repair : `${record.repair}@${channel ?? ''}`;
         if (!inVain.has(`${record.repair}@${channel ?? ''}`) && !found.has(key)) found.set(key, { record, channel });
       }
     }

@@ -20,8 +20,8 @@ describe('what stands open', () => {
     const work = (undone?: boolean) => [
       { id: 'w1', step: 'wheel-off@front-left', ...(undone === undefined ? {} : { undone }) },
     ];
-    expect(open(file([], { work: work() as never }))).toEqual(['wheel-off@front-left']);
-    expect(open(file([look('ring', 'sound')], { work: work(true) as never }))).toEqual([]);
+    expect(open(file([], { work: work() }))).toEqual(['wheel-off@front-left']);
+    expect(open(file([look('ring', 'sound')], { work: work(true) }))).toEqual([]);
   });
 });
 

@@ -264,7 +264,8 @@ describe('what the past says', () => {
   });
   test('an event fades: whole at once, a third of its strength after its time, what never fades never does', () => {
     const strength = (days: number | undefined): number =>
-      Math.log(historyFactor('wheel-bearing', 'ring-wrong', days)) / Math.log(historyFactor('wheel-bearing', 'ring-wrong', 0));
+      Math.log(historyFactor('wheel-bearing', 'ring-wrong', days)) /
+      Math.log(historyFactor('wheel-bearing', 'ring-wrong', 0));
     expect(strength(undefined)).toBe(1);
     expect(strength(120)).toBeCloseTo(Math.sqrt(0.1), 6);
     expect(strength(240)).toBeCloseTo(0.1, 6);

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { CHECKS, checkRecord } from '../../core/knowledge/checks/all';
+import type { CheckRecord } from '../../core/knowledge/checks/check';
 import { ERASE, READ_CODES } from '../../core/knowledge/checks/questions';
 import { cureChance, priceOf, REPAIRS, repairRecord, workshopPrice } from '../../core/knowledge/repairs/all';
 import type { FaultId } from '../../core/knowledge/faults';
@@ -67,7 +68,11 @@ const CHECK_WORK: readonly (readonly [string, string, keyof typeof LASTS])[] = [
 ];
 
 describe('what a check needs open, and how long it takes', () => {
-  const plain = [...CHECKS, READ_CODES, ERASE].filter((record) => record.manner !== 'wiggle');
+  const plain: readonly Pick<CheckRecord, 'check' | 'setups' | 'minutes'>[] = [
+    ...CHECKS.filter((record) => record.manner !== 'wiggle'),
+    READ_CODES,
+    ERASE,
+  ];
   test('every check has its line', () =>
     expect(plain.map((record) => record.check).sort()).toEqual(CHECK_WORK.map(([check]) => check).sort()));
   test.each(CHECK_WORK)('%s', (check, setups, words) => {

@@ -76,8 +76,12 @@ export function wheelCode(channel: Channel, byte = ''): string {
   return byte ? `${numbers[channel]}-${byte}` : numbers[channel];
 }
 
-export const code = (text: string, status: 'current' | 'stored' = 'current', more: object = {}): Seen =>
-  ({ kind: 'code', code: text, status, ...more });
+export const code = (text: string, status: 'current' | 'stored' = 'current', more: object = {}): Seen => ({
+  kind: 'code',
+  code: text,
+  status,
+  ...more,
+});
 export const look = (channel: Channel | null, part: string, finding: string): Seen =>
   ({ kind: 'look', part, finding, ...(channel ? { channel } : {}) }) as unknown as Seen;
 export const meter = (

@@ -4,7 +4,7 @@ import type { Cause } from '../../core/knowledge/faults';
 import { minutesToOpen, openingsFor, type Setup } from '../../core/knowledge/setups';
 import type { CheckMove } from '../../core/planning/checkMoves';
 import { Finishing, NOTHING_DONE, stakesOf } from '../../core/planning/finishing';
-import type { AnyMove } from '../../core/planning/lookAhead';
+import { repairMoves } from '../../core/planning/prices';
 import { rankMoves, type OfferedMove } from '../../core/planning/plan';
 import { repairOptions, repairPrice, type RepairOption } from '../../core/planning/repairOptions';
 import { statesOf, type States } from '../../core/planning/states';
@@ -62,7 +62,7 @@ export function checkWith(
     kind: 'check',
     name,
     channel: 'front-left',
-    record: { words: name, ifs: 'If it shows, that is told.', setups },
+    record: { of: 'channel', words: name, ifs: 'If it shows, that is told.', setups },
     minutes,
     openings: openingsFor(setups, job.file, 'front-left'),
     mayBreakSensor: 0,
@@ -74,17 +74,10 @@ export function checkWith(
   };
 }
 
-/** Repairs of a job as moves. */
-function repairsOf(options: readonly RepairOption[]): readonly AnyMove[] {
-  return options.flatMap((option, number): AnyMove[] =>
-    option.isErase ? [] : [{ kind: 'repair', name: option.record.repair, channel: option.channel, option: number }],
-  );
-}
-
 /** What the planner puts in order for a reduced job as it stands at first. */
 export function ranked({ file, states, options, checks }: ReducedModel): readonly OfferedMove[] {
   const finishing = new Finishing(states, options, stakesOf(file), file);
-  return rankMoves(finishing, [...checks, ...repairsOf(options)], NOTHING_DONE, file);
+  return rankMoves(finishing, [...checks, ...repairMoves(options)], NOTHING_DONE, file);
 }
 
 /** A reduced job drawn by chance: three to five faults, two to four checks. */
@@ -133,12 +126,12 @@ class Book {
   weights({ seen, repaired }: Standing): Float64Array {
     const { states, checks, options } = this.model;
     return states.weights.map((weight, s) => {
-      const told = seen.reduce((product, outcome, c) => {
+      const likely = seen.reduce((product, outcome, c) => {
         return outcome < 0 ? product : product * (checks[c]?.outcomes[outcome]?.chance[s] ?? 0);
       }, weight);
       return options.reduce(
         (left, option, r) => (repaired & (1 << r) ? left * (1 - (option.effects[s]?.cured ?? 0)) : left),
-        told,
+        likely,
       );
     });
   }
@@ -210,7 +203,7 @@ function firstOf(model: ReducedModel, book: Book, standing: Standing): OfferedMo
   const stakes = { ...stakesOf(model.file), tries: triesLeft(standing) };
   const finishing = new Finishing(states, model.options, stakes, model.file);
   const checks = model.checks.filter((_check, c) => (standing.seen[c] ?? 0) < 0);
-  const repairs = repairsOf(model.options).filter(
+  const repairs = repairMoves(model.options).filter(
     (move) => move.kind === 'repair' && (standing.repaired & (1 << move.option)) === 0,
   );
   const at = { ...NOTHING_DONE, open: standing.open, isErased: standing.repaired > 0 };

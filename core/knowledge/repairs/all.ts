@@ -99,9 +99,9 @@ export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: Fa
  */
 export function priceOf(record: RepairRecord, file: CaseFile): number {
   const prices = file.owner?.prices ?? {};
-  const segment = record.repair.split(':')[1] ?? '';
-  const told = prices[record.repair] ?? (record.repair.startsWith('replaced:') ? prices[segment] : undefined);
-  return typeof told === 'number' && Number.isFinite(told) && told >= 0 ? told : record.price;
+  const ofPart = record.action === 'replaced' && record.segment ? prices[record.segment] : undefined;
+  const own = prices[record.repair] ?? ofPart;
+  return typeof own === 'number' && Number.isFinite(own) && own >= 0 ? own : record.price;
 }
 
 /**

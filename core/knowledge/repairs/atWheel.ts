@@ -1,10 +1,10 @@
-import type { RepairRecord } from './repair';
+import { repairOf, type RepairRecord } from './repair';
 import { BORE, COMPARE, FILM, prepare, RING } from './steps';
 
 /** Ring, gap and sensor. */
 export const AT_WHEEL: readonly RepairRecord[] = [
   {
-    repair: 'replaced:ring',
+    ...repairOf('replaced', 'ring'),
     words: 'replace the tone ring',
     minutes: 120,
     price: 35,
@@ -13,7 +13,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     alsoCures: [{ fault: 'ring-debris', chance: 0.9, why: 'a new ring is clean' }],
   },
   {
-    repair: 'cleaned:ring',
+    ...repairOf('cleaned', 'ring'),
     words: 'clean the ring',
     minutes: 10,
     price: 0,
@@ -32,7 +32,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     parts: [],
   },
   {
-    repair: 'reseated:gap',
+    ...repairOf('reseated', 'gap'),
     words: 'clean the seat and seat the sensor afresh',
     minutes: 20,
     price: 1,
@@ -51,7 +51,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     parts: [],
   },
   {
-    repair: 'replaced:gap',
+    ...repairOf('replaced', 'gap'),
     words: 'replace the wheel bearing',
     minutes: 150,
     price: 80,
@@ -64,7 +64,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     ],
   },
   {
-    repair: 'replaced:sensor',
+    ...repairOf('replaced', 'sensor'),
     words: 'replace the sensor',
     minutes: 15,
     price: 40,
@@ -92,7 +92,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     parts: ['wheel speed sensor with lead'],
   },
   {
-    repair: 'cleaned:sensor',
+    ...repairOf('cleaned', 'sensor'),
     words: 'clean the sensor',
     minutes: 5,
     price: 0,

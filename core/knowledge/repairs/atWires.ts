@@ -1,10 +1,10 @@
-import type { RepairRecord } from './repair';
+import { repairOf, type RepairRecord } from './repair';
 import { fit, wireSteps } from './steps';
 
 /** Lead, plug, loom and the module's plug. */
 export const AT_WIRES: readonly RepairRecord[] = [
   {
-    repair: 'repaired-wire:lead',
+    ...repairOf('repaired-wire', 'lead'),
     words: 'mend the lead',
     minutes: 35,
     price: 5,
@@ -20,7 +20,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: ['wire and sleeves'],
   },
   {
-    repair: 'cleaned:plug',
+    ...repairOf('cleaned', 'plug'),
     words: 'clean the plug',
     minutes: 8,
     price: 4,
@@ -40,7 +40,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: ['contact cleaner'],
   },
   {
-    repair: 'reseated:plug',
+    ...repairOf('reseated', 'plug'),
     words: 'latch the plug',
     minutes: 3,
     price: 0,
@@ -60,7 +60,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: [],
   },
   {
-    repair: 'repaired-wire:loom',
+    ...repairOf('repaired-wire', 'loom'),
     words: 'mend the loom',
     minutes: 70,
     price: 6,
@@ -88,7 +88,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: ['wire and sleeves'],
   },
   {
-    repair: 'repaired-wire:plug',
+    ...repairOf('repaired-wire', 'plug'),
     words: "renew the plug's half",
     minutes: 40,
     price: 12,
@@ -102,7 +102,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: ['plug with pigtail', 'sleeves'],
   },
   {
-    repair: 'cleaned:module',
+    ...repairOf('cleaned', 'module'),
     words: "clean the module's plug",
     minutes: 15,
     price: 4,
@@ -120,7 +120,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     parts: ['contact cleaner'],
   },
   {
-    repair: 'replaced:module',
+    ...repairOf('replaced', 'module'),
     words: 'have the module repaired or replaced',
     minutes: 60,
     price: 450,

@@ -1,9 +1,9 @@
-import type { RepairRecord } from './repair';
+import { repairOf, type RepairRecord } from './repair';
 
 /** What all channels share, and what lies beside the path. */
 export const BESIDES: readonly RepairRecord[] = [
   {
-    repair: 'charged:supply',
+    ...repairOf('charged', 'supply'),
     words: 'charge the battery and test it',
     minutes: 15,
     price: 0,
@@ -22,7 +22,7 @@ export const BESIDES: readonly RepairRecord[] = [
     parts: [],
   },
   {
-    repair: 'replaced:supply',
+    ...repairOf('replaced', 'supply'),
     words: 'renew the battery',
     minutes: 20,
     price: 90,
@@ -31,7 +31,7 @@ export const BESIDES: readonly RepairRecord[] = [
     alsoCures: [{ fault: 'battery-low', chance: 0.95, why: 'a new battery' }],
   },
   {
-    repair: 'repaired-wire:supply',
+    ...repairOf('repaired-wire', 'supply'),
     words: "mend the module's feed or ground",
     minutes: 40,
     price: 5,
@@ -50,7 +50,7 @@ export const BESIDES: readonly RepairRecord[] = [
     parts: ['fuse'],
   },
   {
-    repair: 'replaced:elsewhere',
+    ...repairOf('replaced', 'elsewhere'),
     words: 'replace the odd tyre, or the brake light switch',
     minutes: 25,
     price: 30,
@@ -58,7 +58,7 @@ export const BESIDES: readonly RepairRecord[] = [
     cures: ['tyre-mismatch', 'brake-switch'],
   },
   {
-    repair: 'topped-up:elsewhere',
+    ...repairOf('topped-up', 'elsewhere'),
     words: 'top up the brake fluid and find out why it was low',
     minutes: 5,
     price: 6,
@@ -78,6 +78,9 @@ export const BESIDES: readonly RepairRecord[] = [
   },
   {
     repair: 'clear',
+    action: null,
+    segment: null,
+    ofCar: true,
     words: 'erase the old code',
     minutes: 6,
     price: 0,
@@ -89,7 +92,7 @@ export const BESIDES: readonly RepairRecord[] = [
 /** Repairs that quieten a fault without curing it, or that the contract allows under another name. */
 export const STOPGAPS: readonly RepairRecord[] = [
   {
-    repair: 'spaced:gap',
+    ...repairOf('spaced', 'gap'),
     words: 'put a spacer under the sensor',
     minutes: 30,
     price: 3,
@@ -100,7 +103,7 @@ export const STOPGAPS: readonly RepairRecord[] = [
     ],
   },
   {
-    repair: 'cleaned:gap',
+    ...repairOf('cleaned', 'gap'),
     words: 'clean the seat',
     minutes: 20,
     price: 1,
@@ -109,7 +112,7 @@ export const STOPGAPS: readonly RepairRecord[] = [
     alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: 'rust scraped away' }],
   },
   {
-    repair: 'reseated:sensor',
+    ...repairOf('reseated', 'sensor'),
     words: 'seat the sensor afresh',
     minutes: 20,
     price: 1,

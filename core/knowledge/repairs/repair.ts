@@ -1,3 +1,4 @@
+import type { RepairSegment, RepairAction } from '../../casefile/words';
 import type { FaultId } from '../faults';
 import type { StepRow } from '../guide/step';
 import type { Setup } from '../setups';
@@ -21,6 +22,11 @@ export interface Locating {
 export interface RepairRecord {
   /** `action:segment` of the contract. */
   readonly repair: string;
+  /** The same, apart; null for an erase of codes, which mends nothing. */
+  readonly action: RepairAction | null;
+  readonly segment: RepairSegment | null;
+  /** Whether it belongs to the car as a whole: one part, one repair, whatever corner suffers. */
+  readonly ofCar: boolean;
   /** What to do, as words that follow "you". */
   readonly words: string;
   readonly minutes: number;
@@ -39,4 +45,19 @@ export interface RepairRecord {
   /** The steps in its middle; without them there is no guide for it yet. */
   readonly steps?: readonly StepRow[];
   readonly parts?: readonly string[];
+}
+
+/** Places that all corners share. */
+const SHARED: readonly RepairSegment[] = ['module', 'supply'];
+
+/**
+ * What was done to what, as a record begins.
+ * @param action the contract's word. @param segment where. @returns both, joined too, and whether the place is the whole car's.
+ * @example repairOf('cleaned', 'plug').repair // => "cleaned:plug"
+ */
+export function repairOf(
+  action: RepairAction,
+  segment: RepairSegment,
+): Pick<RepairRecord, 'repair' | 'action' | 'segment' | 'ofCar'> {
+  return { repair: `${action}:${segment}`, action, segment, ofCar: SHARED.includes(segment) };
 }

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(1, 1700, [8, 8]);

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(2, 140);

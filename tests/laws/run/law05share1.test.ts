@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(5, 520, [1, 2]);

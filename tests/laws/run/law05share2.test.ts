@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(5, 520, [2, 2]);

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(7, 430, [1, 2]);

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(10, 750, [1, 3]);

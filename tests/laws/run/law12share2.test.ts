@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(12, 420, [2, 2]);

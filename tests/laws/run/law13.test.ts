@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(13, 70);

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(15, 500, [2, 2]);
