@@ -1,6 +1,5 @@
-import { execFile } from 'node:child_process';
 import { cp, mkdtemp, readFile, rm, symlink, writeFile } from 'node:fs/promises';
-import { execFileSync } from 'node:child_process';
+import { execFile, execFileSync } from 'node:child_process';
 import { availableParallelism, tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import ts from 'typescript';
@@ -147,8 +146,8 @@ function draw<T>(from: readonly T[], count: number, seed: number): readonly T[] 
     .map(({ item }) => item);
 }
 
-async function lineOf({ file, at }: Change): Promise<string> {
-  const text = await readFile(file, 'utf8');
+async function lineOf({ file, at }: Change, folder: string): Promise<string> {
+  const text = await readFile(join(folder, file), 'utf8');
   const number = text.slice(0, at).split('\n').length;
   return `${dirname(file).split('/').at(-1) ?? ''}/${file.split('/').at(-1) ?? ''}:${number}  ${(text.split('\n')[number - 1] ?? '').trim()}`;
 }
@@ -164,7 +163,7 @@ await Promise.all(
       const caught = await isCaught(change, folder);
       if (!caught) missed.push(change);
       console.log(
-        `${caught ? 'caught' : 'MISSED'}  ${change.was} -> ${change.becomes || 'nothing'}  ${await lineOf(change)}`,
+        `${caught ? 'caught' : 'MISSED'}  ${change.was} -> ${change.becomes || 'nothing'}  ${await lineOf(change, folder)}`,
       );
     }
     await rm(folder, { recursive: true, force: true });

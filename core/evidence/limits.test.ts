@@ -288,8 +288,14 @@ describe('lamps', () => {
 });
 
 describe('codes', () => {
-  const code = (extra: object = {}): Loose =>
-    ({ kind: 'code', code: 'C0035', module: 'abs', status: 'stored', channel: 'front-left', ...extra });
+  const code = (extra: object = {}): Loose => ({
+    kind: 'code',
+    code: 'C0035',
+    module: 'abs',
+    status: 'stored',
+    channel: 'front-left',
+    ...extra,
+  });
   const reports = (codes: readonly Loose[], odometer?: number): readonly Report[] => {
     const file = caseOf(car('passive', odometer === undefined ? {} : { odometer }), codes);
     const context = timelineOf(file).stages.at(-1)?.context;

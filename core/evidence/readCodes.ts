@@ -1,6 +1,8 @@
 import type { ObservationOf } from '../casefile/contract';
 import type { Channel, Failure } from '../casefile/words';
 import * as codes from '../knowledge/tables/codes';
+import * as codeFailure from '../knowledge/tables/codeFailure';
+import * as beside from '../knowledge/tables/codesBeside';
 import { CLEAR, CLEAR_REFUSED } from '../knowledge/tables/erase';
 import { bothTypes } from '../knowledge/tables/table';
 import { alsoNamed, meaningFor } from '../codes/meaningFor';
@@ -16,9 +18,9 @@ const GONE_SINCE = 0.1;
 /** What a code without a wheel says when it names its cause by itself. */
 function readNamedCause(code: Code, cause: NamedCause): Reading {
   const isNow = code.status === 'current';
-  if (cause === 'lost-module') return saw(code, null, bothTypes(isNow ? codes.LOST_NOW : codes.LOST_ONCE), 'present');
+  if (cause === 'lost-module') return saw(code, null, bothTypes(isNow ? beside.LOST_NOW : beside.LOST_ONCE), 'present');
   const fits: Report['fits'] = isNow || code.status === 'unknown' ? { present: 1 } : { present: 1, absent: GONE_SINCE };
-  return sawSoftly(code, null, bothTypes(codes.CODE_OF_CAUSE[cause]), fits);
+  return sawSoftly(code, null, bothTypes(beside.CODE_OF_CAUSE[cause]), fits);
 }
 
 /** Strongest first. */
@@ -50,7 +52,15 @@ export function readLoneCode(code: Code, context: ReadingContext): Reading | nul
     fits: { present: 1 },
   };
   const entry: Report[] = failure
-    ? [{ ids: [code.id], channel: null, check: bothTypes(codes.CODE_FAILURE), fits: { [failure]: 1 }, power: 0.5 }]
+    ? [
+        {
+          ids: [code.id],
+          channel: null,
+          check: bothTypes(codeFailure.CODE_FAILURE),
+          fits: { [failure]: 1 },
+          power: 0.5,
+        },
+      ]
     : [];
   return { reports: [unplaced, ...entry] };
 }
@@ -87,8 +97,8 @@ function failureReports(channel: Channel, named: readonly Code[], context: Readi
   return [...byFailure].map(([failure, { ids, isWording }]) => ({
     ids,
     channel,
-    check: bothTypes(codes.CODE_FAILURE),
-    fits: isWording && failure === 'circuit' ? codes.CIRCUIT_BY_WORD : { [failure]: 1 },
+    check: bothTypes(codeFailure.CODE_FAILURE),
+    fits: isWording && failure === 'circuit' ? codeFailure.CIRCUIT_BY_WORD : { [failure]: 1 },
     power: 1 / byFailure.size,
   }));
 }

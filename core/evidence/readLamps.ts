@@ -1,5 +1,5 @@
 import type { ObservationOf } from '../casefile/contract';
-import * as dash from '../knowledge/tables/dash';
+import * as lampTables from '../knowledge/tables/lamps';
 import { bothTypes, type Table } from '../knowledge/tables/table';
 import { isProved, ofKind, type Reading, type ReadingContext, type Report } from './report';
 
@@ -71,12 +71,12 @@ export function readLamps(lamps: Lamps, context: ReadingContext): Reading {
   const patterns = lamps.lit.length > 0 ? (lamps.pattern ?? []) : [];
   return {
     reports: [
-      ...(family ? [report(dash.FAMILY_LAMPS, family)] : []),
-      report(dash.RED_LAMP, redFits(lamps)),
-      report(dash.OTHER_SYSTEMS, { [others > 1 ? 'many' : 'few']: 1 }),
-      ...(grown ? [report(dash.LAMP_GREW, { reported: 1 }, [grown.id, lamps.id])] : []),
+      ...(family ? [report(lampTables.FAMILY_LAMPS, family)] : []),
+      report(lampTables.RED_LAMP, redFits(lamps)),
+      report(lampTables.OTHER_SYSTEMS, { [others > 1 ? 'many' : 'few']: 1 }),
+      ...(grown ? [report(lampTables.LAMP_GREW, { reported: 1 }, [grown.id, lamps.id])] : []),
       ...patterns.flatMap((pattern) => {
-        const table = dash.LAMP_PATTERN_TABLES[pattern];
+        const table = lampTables.LAMP_PATTERN_TABLES[pattern];
         const isReplaced = isGrown && (pattern === COMES_AND_GOES || pattern === STEADY);
         return table && !isReplaced ? [report(table, { reported: 1 })] : [];
       }),

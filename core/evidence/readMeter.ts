@@ -2,6 +2,7 @@ import type { ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import * as loom from '../knowledge/tables/meterLoom';
 import * as sensor from '../knowledge/tables/meterSensor';
+import * as signal from '../knowledge/tables/meterSignal';
 import { bothTypes } from '../knowledge/tables/table';
 import { split } from '../quantities/verdict';
 import { otherSide } from '../vehicle/channels';
@@ -44,7 +45,7 @@ function overloadFits(meter: Meter, channel: Channel, context: ReadingContext): 
 function readSpinVoltage(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
   if (meter.while !== 'hand-spin') return { ignored: 'void: the wheel was not turning' };
-  const check = meter.point === 'sensor' ? sensor.SENSOR_SPIN : sensor.MODULE_SPIN;
+  const check = meter.point === 'sensor' ? signal.SENSOR_SPIN : signal.MODULE_SPIN;
   if (meter.unsteady) return saw(meter, channel, check, 'waver');
   if (meter.value === 'overload') return saw(meter, channel, check, 'normal');
   const least = context.vehicle.specs?.handSpinVoltage?.min ?? 0.1;
@@ -158,7 +159,7 @@ function readBattery(meter: Meter, context: ReadingContext): Reading {
 function readCurrent(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'passive') return { ignored: 'void: a passive sensor draws no current' };
   const ampere = meter.value === 'overload' ? 1 : Math.abs(meter.value);
-  return saw(meter, channel, sensor.SENSOR_CURRENT, ampere < 0.002 ? 'none' : ampere > 0.035 ? 'high' : 'normal');
+  return saw(meter, channel, signal.SENSOR_CURRENT, ampere < 0.002 ? 'none' : ampere > 0.035 ? 'high' : 'normal');
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { Observation, ObservationOf } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import * as codes from '../knowledge/tables/codes';
-import * as dash from '../knowledge/tables/dash';
+import * as beside from '../knowledge/tables/codesBeside';
+import * as complaints from '../knowledge/tables/complaints';
 import * as live from '../knowledge/tables/live';
 import { PARTS } from '../knowledge/parts';
 import { JUMPS_AT } from '../knowledge/tables/jumps';
@@ -26,13 +26,13 @@ function bendReports(symptom: ObservationOf<'symptom'>, context: ReadingContext)
     .map((channel) => ({
       ids: [symptom.id],
       channel,
-      check: bothTypes(dash.BEND_SIDE),
+      check: bothTypes(complaints.BEND_SIDE),
       fits: { [channel.endsWith(outer) ? 'outer' : 'inner']: 1 },
     }));
 }
 
 function readSymptom(symptom: ObservationOf<'symptom'>, channel: Channel | null, context: ReadingContext): Reading {
-  const table = dash.SYMPTOM_TABLES[symptom.symptom];
+  const table = complaints.SYMPTOM_TABLES[symptom.symptom];
   const own: Report[] = table ? [{ ids: [symptom.id], channel, check: bothTypes(table), fits: { present: 1 } }] : [];
   return { reports: [...own, ...bendReports(symptom, context)] };
 }
@@ -117,7 +117,7 @@ const MOST_DRIVES = 4;
 const USUAL_DRIVE_KM = 8;
 
 function readDrive(drive: ObservationOf<'drive'>): Reading {
-  const check = bothTypes(dash.DRIVE);
+  const check = bothTypes(complaints.DRIVE);
   if (drive.result === 'lamps-came-back') return saw(drive, null, check, 'came-back');
   const missed = Math.exp(-(drive.distance ?? USUAL_DRIVE_KM) / USUALLY_SHOWS_WITHIN_KM);
   const power = Math.min(MOST_DRIVES, Math.max(1, (drive.distance ?? 0) / USUAL_DRIVE_KM));
@@ -163,7 +163,7 @@ function readNoCode(observation: ObservationOf<'no-code'>): Reading {
     return { ignored: 'void: read straight after an erase, before the module could test again' };
   if (observation.module !== undefined && observation.module !== 'abs')
     return { ignored: 'another module without codes says nothing of the brake module' };
-  return saw(observation, null, bothTypes(codes.NO_CODE), 'none');
+  return saw(observation, null, bothTypes(beside.NO_CODE), 'none');
 }
 
 function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingContext): Reading {
@@ -174,7 +174,7 @@ function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingC
   const first = ofKind(context, 'no-answer').find(
     (noAnswer) => noAnswer.module === undefined || noAnswer.module === 'abs',
   );
-  return saw(observation, null, bothTypes(first === observation ? codes.NO_ANSWER : codes.NO_ANSWER_AGAIN), 'silent');
+  return saw(observation, null, bothTypes(first === observation ? beside.NO_ANSWER : beside.NO_ANSWER_AGAIN), 'silent');
 }
 
 /** The same sight once more, of what no repair has touched since, proves next to nothing new. */

@@ -1,5 +1,7 @@
 import type { CaseFile } from '../casefile/contract';
 import * as codes from '../knowledge/tables/codes';
+import * as codeFailure from '../knowledge/tables/codeFailure';
+import * as beside from '../knowledge/tables/codesBeside';
 import { chancesOf, chancesUnder } from '../knowledge/tables/table';
 import type { CheckOutcome, State } from './states';
 
@@ -23,14 +25,14 @@ interface Said {
 
 function saidOf(state: State, file: CaseFile): Said {
   const named = chancesOf(codes.CODE_NAMED);
-  const failure = chancesOf(codes.CODE_FAILURE);
+  const failure = chancesOf(codeFailure.CODE_FAILURE);
   const at = (channel: string | null) =>
     state.faults.filter((fault) => fault.channel === channel || fault.channel === null).map((fault) => fault.fault);
   const byWheel = file.vehicle.channels.map((channel) => chancesUnder(named, at(channel))[1] ?? 0);
   const some = 1 - byWheel.reduce((product, chance) => product * (1 - chance), 1);
   const sum = byWheel.reduce((total, chance) => total + chance, 0);
   const shared = state.faults.filter((fault) => fault.channel === null).map((fault) => fault.fault);
-  const cause = Object.values(codes.CODE_OF_CAUSE).reduce(
+  const cause = Object.values(beside.CODE_OF_CAUSE).reduce(
     (most, table) => Math.max(most, chancesUnder(chancesOf(table), shared)[1] ?? 0),
     0,
   );
@@ -39,7 +41,7 @@ function saidOf(state: State, file: CaseFile): Said {
     named: byWheel.map((chance) => (sum > 0 ? (some * chance) / sum : 0)),
     electrical: file.vehicle.channels.map((channel) => {
       const chances = chancesUnder(failure, at(channel));
-      return codes.CODE_FAILURE.outcomes.reduce(
+      return codeFailure.CODE_FAILURE.outcomes.reduce(
         (total, name, index) => total + (ELECTRICAL.includes(name) ? (chances[index] ?? 0) : 0),
         0,
       );

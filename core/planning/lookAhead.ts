@@ -3,7 +3,7 @@ import type { CheckMove } from './checkMoves';
 import type { Costs, Finish, Finishing } from './finishing';
 import { Prices, type AnyMove, type Place } from './prices';
 import type { Circumstances, RepairOption } from './repairOptions';
-import type { States } from './states';
+import { cornerInQuestion } from './states';
 
 /** A move with what the job is expected to cost when it is made first. */
 export interface PricedMove {
@@ -49,23 +49,6 @@ interface Standing {
 interface Branch {
   readonly standing: Standing;
   readonly mass: number;
-}
-
-/** Below this chance of any fault at a corner, no corner is in question yet. */
-const IN_QUESTION = 0.05;
-
-/** What is believed of the likeliest corner, given that the fault is there; of the whole car where no corner is in question. */
-function cornerInQuestion({ all, weights }: States): Float64Array {
-  const shares = new Map<string, number>();
-  all.forEach(({ faults }, s) => {
-    for (const channel of new Set(faults.map((fault) => fault.channel)))
-      if (channel) shares.set(channel, (shares.get(channel) ?? 0) + (weights[s] as number));
-  });
-  const [channel, share] = [...shares].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
-  if (share < IN_QUESTION) return weights;
-  return weights.map((weight, s) =>
-    all[s]?.faults.some((fault) => fault.channel === channel && fault.fault !== 'stale-code') ? weight / share : 0,
-  );
 }
 
 /** Prices moves by looking one and two steps ahead, with the cost of finishing sensibly behind them. */

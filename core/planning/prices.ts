@@ -42,6 +42,12 @@ export interface Price {
   readonly total: number;
 }
 
+/** The wire whose bad place a look finds, as `part@channel`; null where it finds none. */
+function wireFound({ record, channel }: CheckMove, outcome: string): string | null {
+  const part = record.answer?.is === 'look' ? record.answer.part : null;
+  return (part === 'lead' || part === 'loom') && outcome !== 'sound' ? `${part}@${channel ?? ''}` : null;
+}
+
 /** What moves take at each place of a plan, worked out once a place; and the places that they lead to. */
 export class Prices {
   constructor(
@@ -93,33 +99,29 @@ export class Prices {
   }
 
   afterCheck(move: CheckMove, outcome: string, place: Place): Place {
-    const { at, after } = place;
-    const part = move.record.answer?.is === 'look' ? move.record.answer.part : null;
-    const isFound = (part === 'lead' || part === 'loom') && outcome !== 'sound';
-    const opened = move.openings.filter((opening) => !at.open.has(opening.key)).map((opening) => opening.key);
-    const found = isFound ? `${part}@${move.channel ?? ''}` : null;
+    const opened = move.openings.filter((opening) => !place.at.open.has(opening.key)).map((opening) => opening.key);
+    const found = wireFound(move, outcome);
     const bought = move.buys ? `${move.buys}@${move.channel ?? ''}` : null;
     const isErase = move.name === 'clear';
     if (opened.length === 0 && !found && !bought && !isErase) return place;
-    const key = [...opened, found, bought, isErase].join();
-    const known = after.get(key);
-    if (known) return known;
-    const made = this.placeAt({
+    return this.placeAfter([...opened, found, bought, isErase].join(), place, ({ at }) => ({
       open: new Set([...at.open, ...opened]),
       inHand: bought ?? at.inHand,
       located: found ? new Set([...at.located, found]) : at.located,
       isErased: at.isErased || isErase,
-    });
-    after.set(key, made);
-    return made;
+    }));
   }
 
   /** After a repair everything is closed again, and codes have been erased to prove it. */
-  afterRepair({ at, after }: Place): Place {
-    const known = after.get('repaired');
+  afterRepair(place: Place): Place {
+    return this.placeAfter('repaired', place, ({ at }) => ({ ...at, open: new Set<string>(), isErased: true }));
+  }
+
+  private placeAfter(key: string, place: Place, make: (place: Place) => Circumstances): Place {
+    const known = place.after.get(key);
     if (known) return known;
-    const made = this.placeAt({ ...at, open: new Set<string>(), isErased: true });
-    after.set('repaired', made);
+    const made = this.placeAt(make(place));
+    place.after.set(key, made);
     return made;
   }
 }

@@ -76,3 +76,23 @@ export interface CheckOutcome {
   /** By state. */
   readonly chance: Float64Array;
 }
+
+/** Below this chance of any fault at a corner, no corner is in question yet. */
+const IN_QUESTION = 0.05;
+
+/**
+ * What is believed of the likeliest corner, given that the fault is there.
+ * @param states what may be wrong. @returns weights by state, those of the whole car where no corner is in question.
+ */
+export function cornerInQuestion({ all, weights }: States): Float64Array {
+  const shares = new Map<string, number>();
+  all.forEach(({ faults }, s) => {
+    for (const channel of new Set(faults.map((fault) => fault.channel)))
+      if (channel) shares.set(channel, (shares.get(channel) ?? 0) + (weights[s] as number));
+  });
+  const [channel, share] = [...shares].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
+  if (share < IN_QUESTION) return weights;
+  return weights.map((weight, s) =>
+    all[s]?.faults.some((fault) => fault.channel === channel && fault.fault !== 'stale-code') ? weight / share : 0,
+  );
+}

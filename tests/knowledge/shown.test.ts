@@ -1,6 +1,10 @@
 import { describe, expect, test } from 'vitest';
+import * as beside from '../../core/knowledge/tables/codesBeside';
+import * as codeFailure from '../../core/knowledge/tables/codeFailure';
+import * as signal from '../../core/knowledge/tables/meterSignal';
+import * as lampTables from '../../core/knowledge/tables/lamps';
+import * as complaints from '../../core/knowledge/tables/complaints';
 import * as codes from '../../core/knowledge/tables/codes';
-import * as dash from '../../core/knowledge/tables/dash';
 import * as erase from '../../core/knowledge/tables/erase';
 import * as jumps from '../../core/knowledge/tables/jumps';
 import * as live from '../../core/knowledge/tables/live';
@@ -35,9 +39,21 @@ function tablesIn(value: unknown, type = ''): readonly (readonly [Table, string]
 
 function named(): ReadonlyMap<string, Table> {
   const types = new Map<Table, string>();
-  for (const [table, type] of [codes, dash, erase, jumps, live, LOOK_TABLES, loom, sensor, trials].flatMap((room) =>
-    tablesIn(room),
-  ))
+  for (const [table, type] of [
+    codes,
+    codeFailure,
+    beside,
+    signal,
+    lampTables,
+    complaints,
+    erase,
+    jumps,
+    live,
+    LOOK_TABLES,
+    loom,
+    sensor,
+    trials,
+  ].flatMap((room) => tablesIn(room)))
     types.set(table, types.has(table) ? '' : type);
   const topics = [...types.keys()].map((table) => table.topic);
   const isShared = (topic: string): boolean => topics.indexOf(topic) !== topics.lastIndexOf(topic);

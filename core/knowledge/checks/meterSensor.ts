@@ -1,4 +1,5 @@
 import * as sensor from '../tables/meterSensor';
+import * as signal from '../tables/meterSignal';
 import { SUPPLY_AT_PLUG } from '../tables/meterLoom';
 import { meterCheck, type CheckRecord, type Example } from './check';
 import { MODULE_PLUG_CAUTION } from './looks';
@@ -75,7 +76,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     name: 'Voltage of the spun sensor',
     words: 'Spin the wheel and read AC volts at the sensor',
     ifs: 'If there is a steady voltage, ring, gap and sensor are well: look at the wiring. If there is none, the fault is at the wheel.',
-    table: sensor.SENSOR_SPIN,
+    table: signal.SENSOR_SPIN,
     minutes: 7,
     setups: ['plug-apart', 'raised'],
     only: 'passive',
@@ -115,7 +116,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     name: 'Sensor current',
     words: "Measure the sensor's current in series",
     ifs: 'If it draws about 7 or 14 mA, its electronics live. If it draws nothing although it is fed, the sensor is dead.',
-    table: sensor.SENSOR_CURRENT,
+    table: signal.SENSOR_CURRENT,
     minutes: 10,
     setups: ['plug-apart'],
     only: 'active',
@@ -156,7 +157,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     name: 'Voltage at the module end, wheel spun',
     words: "Spin the wheel and read AC volts at the module's plug",
     ifs: 'If a steady voltage arrives, everything up to the module is well. If none arrives, look along the path.',
-    table: sensor.MODULE_SPIN,
+    table: signal.MODULE_SPIN,
     minutes: 8,
     setups: ['module-plug-apart', 'raised'],
     only: 'passive',

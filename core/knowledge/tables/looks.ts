@@ -1,6 +1,7 @@
 import type { LookPart } from '../../casefile/words';
 import type { Cause } from '../faults';
-import { PARTS, type PartRecord } from '../parts';
+import type { PartRecord } from '../part';
+import { PARTS } from '../parts';
 import type { Table } from './table';
 
 /** What looks show, made from the parts' records: every finding is seen or not by itself, so that several add up. */

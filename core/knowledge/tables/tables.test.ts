@@ -6,8 +6,12 @@ import { CHECKS } from '../checks/all';
 import { ERASE, READ_CODES } from '../checks/questions';
 import { REPAIRS, repairsFor } from '../repairs/all';
 import { FAULT_PAIRS } from '../pairs';
+import * as beside from './codesBeside';
+import * as signal from './meterSignal';
 import * as codes from './codes';
-import * as dash from './dash';
+import * as codeFailure from './codeFailure';
+import * as complaints from './complaints';
+import * as lampTables from './lamps';
 import * as live from './live';
 import { LOOK_TABLES } from './looks';
 import * as loom from './meterLoom';
@@ -21,7 +25,13 @@ function tablesIn(value: unknown): Table[] {
   return Object.values(value).flatMap(tablesIn);
 }
 
-const all = [...new Set([codes, dash, live, LOOK_TABLES, loom, sensor, trials].flatMap(tablesIn))];
+const all = [
+  ...new Set(
+    [codes, codeFailure, beside, signal, lampTables, complaints, live, LOOK_TABLES, loom, sensor, trials].flatMap(
+      tablesIn,
+    ),
+  ),
+];
 
 /** The fault catalogue as the contract lists it. */
 const CONTRACT = {
@@ -113,10 +123,12 @@ describe('no word of the contract is left out', () => {
       expect([...LOOK_TABLES[part as words.LookPart].outcomes, 'hidden'], part).toEqual(findings);
   });
   test('lamp patterns, symptoms, live findings, failures, results', () => {
-    expect(Object.keys(dash.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
-    expect(Object.keys(dash.SYMPTOM_TABLES).sort()).toEqual(words.SYMPTOMS.filter((word) => word !== 'none').sort());
+    expect(Object.keys(lampTables.LAMP_PATTERN_TABLES).sort()).toEqual([...words.LAMP_PATTERNS].sort());
+    expect(Object.keys(complaints.SYMPTOM_TABLES).sort()).toEqual(
+      words.SYMPTOMS.filter((word) => word !== 'none').sort(),
+    );
     for (const word of words.LIVE_FINDINGS) expect(live.LIVE_SPIN.passive?.outcomes).toContain(word);
-    for (const failure of words.FAILURES) expect(codes.CODE_FAILURE.outcomes).toContain(failure);
+    for (const failure of words.FAILURES) expect(codeFailure.CODE_FAILURE.outcomes).toContain(failure);
     expect([...(trials.SWAP.passive?.outcomes ?? [])].sort()).toEqual([...words.SWAP_RESULTS].sort());
     expect([...(trials.SUBSTITUTE.passive?.outcomes ?? [])].sort()).toEqual([...words.SUBSTITUTE_RESULTS].sort());
     expect([...(trials.UNPLUG.passive?.outcomes ?? [])].sort()).toEqual([...words.UNPLUG_RESULTS].sort());
