@@ -49,12 +49,28 @@ function visible(part: LookPart, car: Car, corner: Corner | null): string {
   }
 }
 
+/** What age and weather leave on a part whether or not it is at fault, and how often it is noted beside damage. */
+const BESIDE_DAMAGE: Readonly<Partial<Record<LookPart, readonly string[]>>> = {
+  ring: ['scored'],
+  gap: ['corroded', 'dirty'],
+  sensor: ['dirty'],
+  lead: ['unclipped', 'wet'],
+  plug: ['wet'],
+  loom: ['unclipped', 'wet'],
+};
+const BESIDE_SHARE = 0.15;
+
 /**
- * Somebody looks at a part. What looks like damage need not be any; damage is now and then overlooked.
- * @param part which. @param car the car. @param corner where; null beside the channels. @param chance draws. @returns the observation.
+ * Somebody looks at a part. What looks like damage need not be any; damage is now and then overlooked, or found beside something harmless.
+ * @param part which. @param car the car. @param corner where; null beside the channels. @param chance draws. @returns one observation a finding.
  */
-export function lookAt(part: LookPart, car: Car, corner: Corner | null, chance: Chance): Seen {
+export function lookAt(part: LookPart, car: Car, corner: Corner | null, chance: Chance): Seen[] {
   const truth = visible(part, car, corner);
   const at: { channel?: Channel } = corner ? { channel: corner.channel } : {};
-  return { kind: 'look', part, finding: truth !== 'sound' && chance.hits(OVERLOOKED) ? 'sound' : truth, ...at };
+  const isOverlooked = truth !== 'sound' && chance.hits(OVERLOOKED);
+  const saw = (finding: string): Seen => ({ kind: 'look', part, finding, ...at });
+  if (truth === 'sound' || isOverlooked) return [saw('sound')];
+  const others = (BESIDE_DAMAGE[part] ?? []).filter((finding) => finding !== truth);
+  const beside = others.length > 0 && chance.hits(BESIDE_SHARE) ? [saw(chance.pick(others))] : [];
+  return [saw(truth), ...beside];
 }

@@ -288,7 +288,7 @@ export class World {
     if (kind === 'code') return this.readCodes();
     if (kind === 'clear') return [this.erase()];
     if (kind === 'drive') return [this.takeOut()];
-    if (kind === 'look') return [lookAt(point as LookPart, this.car, corner, this.chance)];
+    if (kind === 'look') return lookAt(point as LookPart, this.car, corner, this.chance);
     if (check === 'ask:history') return [...this.made.history];
     if (kind === 'meter') return this.measure(point as MeterPoint, quantity as Quantity, corner, manner, range);
     if (!corner) throw new RangeError(`the bench has no corner ${channel} for "${check}"`);
@@ -300,12 +300,17 @@ export class World {
     throw new RangeError(`the bench can't make the check "${check}"`);
   }
 
+  /** Repairs, and looks no further. */
+  mend(repair: string, channel: Channel | null): void {
+    this.car = repairCar(this.car, repair, channel, this.chance);
+  }
+
   /** Repairs, then proves it: erase, key on, two drives of some minutes. */
   repair(
     repair: string,
     channel: Channel | null,
   ): { readonly result: 'fixed' | 'no-change'; readonly seen: Seen[]; readonly minutes: number } {
-    this.car = repairCar(this.car, repair, channel, this.chance);
+    this.mend(repair, channel);
     const proof = this.erase();
     const stayed = proof.kind === 'clear' && proof.result === 'stayed-clear';
     const isLasting = stayed && !this.drive() && this.memory.length === 0;

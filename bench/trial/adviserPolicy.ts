@@ -1,6 +1,7 @@
 import { assess, type Assessment, type Move } from '../../core/judgement/assess';
 import { curesFully } from '../../core/knowledge/repairs/all';
 import type { StopId } from '../../core/judgement/stops';
+import type { CaseFile } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { World } from '../world';
 import { Ledger, type LoggedMove, type Outcome } from './ledger';
@@ -17,7 +18,13 @@ export interface Belief {
  */
 export interface FirstAct extends Belief {
   readonly fault: Belief;
+  /** What it rested on: damage seen, a part or repair tried, else readings and codes. */
+  readonly after: 'look' | 'trial' | 'readings';
 }
+
+/** Findings that are no damage, and observations that try something. */
+const HARMLESS: readonly string[] = ['sound', 'hidden', 'unclipped', 'wet', 'dirty'];
+const TRIALS: readonly string[] = ['swap', 'substitute', 'unplug', 'clear'];
 
 const MOST_TURNS = 60;
 /** Stops that end the job. */
@@ -55,14 +62,24 @@ function restsOn({ ranking }: Assessment, act: Move | StopId): readonly Row[] {
   const repair = act.check.slice('repair:'.length);
   return ranking.filter(
     (row) =>
-      row.fault !== 'none' &&
-      curesFully(repair, row.fault) &&
-      (row.channel === act.channel || row.channel === null),
+      row.fault !== 'none' && curesFully(repair, row.fault) && (row.channel === act.channel || row.channel === null),
   );
 }
 
-function firstAct(assessment: Assessment, act: Move | StopId, world: World): FirstAct {
-  return { ...believed(restsOn(assessment, act), world), fault: believed(assessment.ranking.slice(0, 1), world) };
+/** Whether some damage has been seen, or something been tried. */
+function restingOn({ observations, repairs = [] }: CaseFile): FirstAct['after'] {
+  const isDamage = observations.some((seen) => seen.kind === 'look' && !HARMLESS.includes(seen.finding));
+  const isTrial = observations.some((seen) => TRIALS.includes(seen.kind)) || repairs.length > 0;
+  return isTrial ? 'trial' : isDamage ? 'look' : 'readings';
+}
+
+function firstAct(assessment: Assessment, act: Move | StopId, ledger: Ledger): FirstAct {
+  const { world, file } = ledger;
+  return {
+    ...believed(restsOn(assessment, act), world),
+    fault: believed(assessment.ranking.slice(0, 1), world),
+    after: restingOn(file),
+  };
 }
 
 /** Whether a stop was the right one to call. */
@@ -110,8 +127,8 @@ export function adviserPolicy(world: World): AdviserJob {
     const move = assessment.next.find((fault) => !done.has(`${fault.check}@${fault.channel}`));
     const isEnd = stop !== null && ENDS.includes(stop.id);
     const isRepair = move?.check.startsWith('repair:') === true;
-    if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, world);
-    else if (act === null && move && isRepair) act = firstAct(assessment, move, world);
+    if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, ledger);
+    else if (act === null && move && isRepair) act = firstAct(assessment, move, ledger);
     if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act, road: ledger.log };
     if (!move) break;
     if (!make(move, ledger)) done.add(`${move.check}@${move.channel}`);

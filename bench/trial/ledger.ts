@@ -15,6 +15,7 @@ import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';
 import type { Seen } from '../monitor/codes';
 import type { World } from '../world';
+import { beforehand, writtenDown } from './beforehand';
 
 /** How a job went, in the end. */
 export interface Outcome {
@@ -73,9 +74,13 @@ export class Ledger {
   private bought: string | null = null;
   private count = 0;
 
+  private readonly pen: Chance;
+
   constructor(readonly world: World) {
     this.file = { format: 'zelf-case', version: 1, vehicle: world.vehicle, observations: [], repairs: [] };
+    this.pen = world.chanceOf('pen');
     this.record([world.lamps()]);
+    beforehand(this, world.chanceOf('beforehand'));
   }
 
   get cost(): number {
@@ -88,7 +93,7 @@ export class Ledger {
   }
 
   record(seen: readonly Seen[]): void {
-    const made = seen.map((seen) => ({ ...seen, id: this.id() }));
+    const made = writtenDown(seen, this.pen).map((seen) => ({ ...seen, id: this.id() }));
     this.file = { ...this.file, observations: [...this.file.observations, ...made] };
   }
 
@@ -183,19 +188,20 @@ export class Ledger {
     if (isBought) this.bought = null;
     if (repair.startsWith('replaced:') && price >= A_PART && !this.isCalledFor(repair, channel))
       this.partsForNothing += 1;
-    const { result, seen } = this.world.repair(repair, channel);
-    const [action, segment] = repair.split(':') as [Repair['action'], Repair['segment']];
-    const made: Repair = {
-      id: `r${this.count}`,
-      action,
-      segment,
-      channel,
-      result,
-      after: this.file.observations.at(-1)?.id ?? null,
-    };
-    this.file = { ...this.file, repairs: [...(this.file.repairs ?? []), made] };
-    this.record(seen);
     this.open = new Set();
+    return this.recordRepair(repair, channel, true);
+  }
+
+  /** Writes a repair down, with what its proof showed; where nobody proved it, only that it was made. */
+  recordRepair(repair: string, channel: Channel | null, isProved: boolean): Repair['result'] {
+    const [action, segment] = repair.split(':') as [Repair['action'], Repair['segment']];
+    const after = this.file.observations.at(-1)?.id ?? null;
+    const proof = isProved ? this.world.repair(repair, channel) : null;
+    if (!proof) this.world.mend(repair, channel);
+    const result = proof?.result ?? 'unknown';
+    const made: Repair = { id: `r${this.count}`, action, segment, channel, result, after };
+    this.file = { ...this.file, repairs: [...(this.file.repairs ?? []), made] };
+    this.record(proof?.seen ?? []);
     return result;
   }
 

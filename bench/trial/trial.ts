@@ -29,6 +29,8 @@ export interface TrialResult {
   readonly calibrationError: number;
   readonly brier: number;
   readonly actedOnAt80: number;
+  /** Calibration apart, by what the first act rested on; so many cars in each. */
+  readonly groups: Readonly<Record<FirstAct['after'], { readonly cars: number; readonly calibrationError: number }>>;
   /** The same of the single likeliest fault. */
   readonly singleFault: { readonly calibrationError: number; readonly brier: number; readonly actedOnAt80: number };
 }
@@ -136,6 +138,11 @@ function judged(beliefs: readonly Belief[]): TrialResult['singleFault'] {
   };
 }
 
+function group(acts: readonly FirstAct[], after: FirstAct['after']): TrialResult['groups']['look'] {
+  const own = acts.filter((act) => act.after === after);
+  return { cars: own.length, calibrationError: calibrationError(own) };
+}
+
 /**
  * The figures of a trial.
  * @param results of its cars, in any order. @param seed that they were drawn with.
@@ -153,6 +160,7 @@ export function summarise(results: readonly CarResult[], seed: number): TrialRes
       ),
     ),
     ...judged(acts),
+    groups: { look: group(acts, 'look'), trial: group(acts, 'trial'), readings: group(acts, 'readings') },
     singleFault: judged(acts.map((act) => act.fault)),
   };
 }

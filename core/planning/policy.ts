@@ -204,9 +204,12 @@ export const POLICY: readonly PolicyRow[] = [
     apply: (moves, facts) => first(moves, (move) => isSpinInDoubt(move, facts)),
   },
   {
-    says: 'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back.',
-    why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven.',
-    apply: (moves, facts) => (isUnproved(facts) || isQuiet(facts) ? proofsOf(moves) : moves),
+    says: 'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back; only what has been seen broken since is mended first.',
+    why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven; but nobody drives to prove a plug that hangs open.',
+    apply: (moves, facts) =>
+      isUnproved(facts) || isQuiet(facts)
+        ? [...moves.filter((move) => isSeen(move, facts.latest)), ...proofsOf(moves)]
+        : moves,
   },
   {
     says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',
