@@ -1,5 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile, Owner, Vehicle } from '../../core/casefile/contract';
+import type { History } from '../../core/commands/history';
+import type { Sheet } from '../../core/commands/vehicleInJob';
 
 /** A vehicle of the garage, with its spec sheet. */
 export interface VehicleRecord {
@@ -7,6 +9,8 @@ export interface VehicleRecord {
   readonly vehicle: Vehicle;
   readonly owner: Owner;
   readonly createdAt: string;
+  /** What was done to the sheet, for taking it back. */
+  readonly history?: History;
 }
 
 /** A job: the case file and what belongs to the screen, not to the judgement. */
@@ -21,6 +25,10 @@ export interface JobRecord {
   /** The corner that is the subject; null until one is. */
   readonly subject: string | null;
   readonly file: CaseFile;
+  /** What was done, for taking it back. */
+  readonly history?: History;
+  /** The vehicle's sheet as this job saw it last. */
+  readonly sheetSeen?: Sheet;
 }
 
 export type StageName = 'dash' | 'codes' | 'find' | 'fix' | 'prove';

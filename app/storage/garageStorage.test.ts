@@ -27,23 +27,28 @@ describe('the garage on disk', () => {
   test('changes of two tabs at once are both kept', async () => {
     const job = await oneJob();
     const other = createGarageStorage(database);
-    const add = (text: string) => (file: JobRecord['file']) => ({ ...file, notes: [...(file.notes ?? []), { text }] });
+    const add =
+      (text: string) =>
+      (job: JobRecord): JobRecord => ({
+        ...job,
+        file: { ...job.file, notes: [...(job.file.notes ?? []), { text }] },
+      });
     await Promise.all([
-      storage.changeFile(job.id, NOW, add('one')),
-      other.changeFile(job.id, NOW, add('two')),
-      storage.changeFile(job.id, NOW, add('three')),
+      storage.changeJob(job.id, add('one')),
+      other.changeJob(job.id, add('two')),
+      storage.changeJob(job.id, add('three')),
     ]);
     expect((await database.jobs.get(job.id))?.file.notes).toHaveLength(3);
   });
   test('a change that fails leaves the job as it was', async () => {
     const job = await oneJob();
     await expect(
-      storage.changeFile(job.id, NOW, () => {
+      storage.changeJob(job.id, () => {
         throw new Error('no');
       }),
     ).rejects.toThrow('no');
     expect(await database.jobs.get(job.id)).toEqual(JSON.parse(JSON.stringify(job)));
-    await expect(storage.changeFile('none', NOW, (file) => file)).rejects.toThrow(/there is no job/);
+    await expect(storage.changeJob('none', (other) => other)).rejects.toThrow(/there is no job/);
   });
   test('what is watched is told of changes', async () => {
     const job = await oneJob();
@@ -54,7 +59,7 @@ describe('the garage on disk', () => {
         if (seen.includes('renamed')) {
           stop();
           resolve();
-        } else void storage.changeJob(job.id, { title: 'renamed' });
+        } else void storage.changeJob(job.id, (before) => ({ ...before, title: 'renamed' }));
       });
     });
     await told;

@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie';
-import type { CaseFile } from '../../core/casefile/contract';
+import { sheetAfter } from '../../core/commands/vehicleInJob';
 import type { Database, JobRecord, StageName, VehicleRecord } from './database';
 
 export type Stop = () => void;
@@ -12,8 +12,10 @@ export interface GarageStorage {
   putVehicle(vehicle: VehicleRecord): Promise<void>;
   putJob(job: JobRecord): Promise<void>;
   putAll(vehicles: readonly VehicleRecord[], jobs: readonly JobRecord[]): Promise<void>;
-  changeFile(id: string, at: string, change: (file: CaseFile) => CaseFile): Promise<void>;
-  changeJob(id: string, change: Partial<Pick<JobRecord, 'title' | 'stage' | 'subject'>>): Promise<void>;
+  watchVehicle(id: string, seen: (vehicle: VehicleRecord | null) => void): Stop;
+  /** Changes a job; what it finds out about its vehicle goes on the vehicle's sheet in the same transaction. */
+  changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void>;
+  changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<void>;
   removeJob(id: string): Promise<void>;
   draft(id: string): Promise<string>;
   keepDraft(id: string, text: string): Promise<void>;
@@ -31,11 +33,32 @@ function plain<T>(value: T): T {
   return JSON.parse(JSON.stringify(value)) as T;
 }
 
-async function changeRecord(database: Database, id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
-  await database.transaction('rw', database.jobs, async () => {
+async function changeJob(database: Database, id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
+  await database.transaction('rw', database.jobs, database.vehicles, async () => {
     const job = await database.jobs.get(id);
     if (!job) throw new Error(`there is no job "${id}" in this browser`);
-    await database.jobs.put(plain(change(job)));
+    const made = change(job);
+    if (made === job) return;
+    const vehicle = await database.vehicles.get(job.vehicleId);
+    const isSynced = made.sheetSeen !== job.sheetSeen;
+    const sheet = vehicle && !isSynced ? sheetAfter(vehicle, job.file, made.file) : vehicle;
+    if (sheet && sheet !== vehicle) {
+      await database.vehicles.put(plain(sheet));
+      await database.jobs.put(plain({ ...made, sheetSeen: { vehicle: sheet.vehicle, owner: sheet.owner } }));
+    } else await database.jobs.put(plain(made));
+  });
+}
+
+async function changeVehicle(
+  database: Database,
+  id: string,
+  change: (vehicle: VehicleRecord) => VehicleRecord,
+): Promise<void> {
+  await database.transaction('rw', database.vehicles, async () => {
+    const vehicle = await database.vehicles.get(id);
+    if (!vehicle) throw new Error(`there is no vehicle "${id}" in this browser`);
+    const made = change(vehicle);
+    if (made !== vehicle) await database.vehicles.put(plain(made));
   });
 }
 
@@ -52,9 +75,9 @@ export function createGarageStorage(database: Database): GarageStorage {
         await database.vehicles.bulkPut(vehicles.map(plain));
         await database.jobs.bulkPut(jobs.map(plain));
       }),
-    changeFile: (id, at, change) =>
-      changeRecord(database, id, (job) => ({ ...job, updatedAt: at, file: change(job.file) })),
-    changeJob: (id, change) => changeRecord(database, id, (job) => ({ ...job, ...change })),
+    watchVehicle: (id, seen) => watch(async () => (await database.vehicles.get(id)) ?? null, seen),
+    changeJob: (id, change) => changeJob(database, id, change),
+    changeVehicle: (id, change) => changeVehicle(database, id, change),
     removeJob: (id) => database.jobs.delete(id),
     draft: async (id) => (await database.drafts.get(id))?.text ?? '',
     keepDraft: async (id, text) =>

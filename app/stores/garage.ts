@@ -1,6 +1,9 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
+import { changesBetween, withChanges } from '../../core/commands/change';
+import { NO_HISTORY, redone, undone, withStep, type Kept } from '../../core/commands/history';
+import type { Sheet } from '../../core/commands/vehicleInJob';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
@@ -44,31 +47,41 @@ export const useGarage = defineStore('garage', () => {
     return id;
   }
 
-  async function inOpenJobs(id: string, change: (file: CaseFile) => CaseFile): Promise<void> {
-    for (const job of jobs.value.filter((one) => one.vehicleId === id && (one.file.ending ?? null) === null))
-      await storage.changeFile(job.id, now(), change);
+  /** Changes the newest state of a vehicle's sheet, as one step that can be taken back; its open jobs see it when they are opened. */
+  function stepSheet(id: string, change: (kept: Kept<Sheet>) => Kept<Sheet>): Promise<void> {
+    return storage.changeVehicle(id, (record) => {
+      const sheet = { vehicle: record.vehicle, owner: record.owner };
+      const { state, history } = change({ state: sheet, history: record.history ?? NO_HISTORY });
+      return state === sheet ? record : { ...record, ...state, history };
+    });
   }
 
-  async function changeVehicle(id: string, vehicle: Vehicle): Promise<void> {
-    const known = vehicles.value.find((one) => one.id === id);
-    if (known) await storage.putVehicle({ ...known, vehicle });
-    await inOpenJobs(id, (file) => ({ ...file, vehicle: { ...file.vehicle, ...vehicle } }));
-  }
+  /** Takes over what differs between a sheet as it was shown and as it was typed: nothing that another tab has changed meanwhile is overwritten. */
+  const changeVehicle = (id: string, shown: Vehicle, typed: Vehicle): Promise<void> =>
+    stepSheet(id, (kept) =>
+      withStep(kept, 'the sheet', {
+        ...kept.state,
+        vehicle: withChanges(kept.state.vehicle, changesBetween(shown, typed)),
+      }),
+    );
 
   /** Keeps (or, with null, forgets) what a code means on this vehicle, for all its open jobs. */
   async function keepMeaning(id: string, code: string, meaning: OwnMeaning | null): Promise<void> {
-    const known = vehicles.value.find((one) => one.id === id);
-    if (!known) return;
-    const { [code]: _old, ...others } = known.vehicle.codeMeanings ?? {};
-    await changeVehicle(id, { ...known.vehicle, codeMeanings: meaning ? { ...others, [code]: meaning } : others });
+    await stepSheet(id, (kept) => {
+      const { [code]: _old, ...others } = kept.state.vehicle.codeMeanings ?? {};
+      const codeMeanings = meaning ? { ...others, [code]: meaning } : others;
+      return withStep(kept, 'the meaning', { ...kept.state, vehicle: { ...kept.state.vehicle, codeMeanings } });
+    });
   }
 
   /** Keeps what time and parts cost this owner, for all open jobs of the vehicle. */
-  async function changeOwner(id: string, owner: Owner): Promise<void> {
-    const known = vehicles.value.find((one) => one.id === id);
-    if (known) await storage.putVehicle({ ...known, owner });
-    await inOpenJobs(id, (file) => ({ ...file, owner }));
-  }
+  const changeOwner = (id: string, shown: Owner, typed: Owner): Promise<void> =>
+    stepSheet(id, (kept) =>
+      withStep(kept, 'the costs', {
+        ...kept.state,
+        owner: withChanges(kept.state.owner, changesBetween(shown, typed)),
+      }),
+    );
 
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
@@ -101,6 +114,8 @@ export const useGarage = defineStore('garage', () => {
     changeVehicle,
     keepMeaning,
     changeOwner,
+    undoSheet: (id: string) => stepSheet(id, undone),
+    redoSheet: (id: string) => stepSheet(id, redone),
     startJob,
     addJob,
     importText,

@@ -118,7 +118,10 @@ export const OBSERVATION = {
         shownAs: { is: 'text', max: 200 },
       },
     ),
-    drive: kind({ result: word(words.DRIVE_RESULTS) }, { distance: notNegative }),
+    drive: kind(
+      { result: word(words.DRIVE_RESULTS) },
+      { distance: notNegative, trips: { is: 'number', min: 1, max: 1000 } },
+    ),
     look: {
       ...kind(
         { part: word(Object.keys(words.LOOK_FINDINGS) as words.LookPart[]), finding: { is: 'text', max: 40 } },
@@ -166,7 +169,10 @@ export const REPAIR = record(
   { at: moment, channel: orNull(word(words.CHANNELS)), after: orNull(id), note: text },
 );
 
-export const WORK = record({ id, step: { is: 'text', max: 200 } }, { at: moment, undone: flag, note: text });
+export const WORK = record(
+  { id, step: { is: 'text', max: 200 } },
+  { at: moment, undone: flag, skipped: flag, note: text },
+);
 
 export const COST = record(
   { id, item: { is: 'text', max: 500 }, amount: notNegative, use: word(words.COST_USES) },

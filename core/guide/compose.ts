@@ -43,7 +43,7 @@ interface WorkDone {
 function workOf(file: CaseFile, key: string): WorkDone {
   const entries = (file.work ?? []).filter((work) => work.step === key);
   const last = entries.at(-1);
-  const skipped = last !== undefined && (last as { skipped?: unknown }).skipped === true;
+  const skipped = last?.skipped === true;
   return {
     done: last !== undefined && !skipped && last.undone !== true,
     undone: last !== undefined && !skipped && last.undone === true,

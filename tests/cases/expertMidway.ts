@@ -6,7 +6,13 @@ export const EXPERT_MIDWAY: readonly ExpertCase[] = [
   {
     name: 'midway: the owner measured first and read no code',
     vehicle: PASSIVE,
-    steps: [lamps('steady-from-key-on'), ohms(FL, 'sensor', 1150), ohms(FR, 'sensor', 1160), ohms(RL, 'sensor', 'overload'), ohms(RR, 'sensor', 1180)],
+    steps: [
+      lamps('steady-from-key-on'),
+      ohms(FL, 'sensor', 1150),
+      ohms(FR, 'sensor', 1160),
+      ohms(RL, 'sensor', 'overload'),
+      ohms(RR, 'sensor', 1180),
+    ],
     stages: [
       {
         after: 5,

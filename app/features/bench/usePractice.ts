@@ -69,7 +69,7 @@ export function usePractice() {
   /** Does one thing to the car and writes down what it shows: the action and the observation in one change of the newest file. */
   async function act(action: PracticeAction): Promise<Shown | null> {
     let shown: Shown | null = null;
-    await job.alter((file) => {
+    await job.alter('what was done to the car', (file) => {
       const before = practiceOf(file);
       if (!before) return file;
       const session = sessionOf(before);
@@ -85,7 +85,7 @@ export function usePractice() {
   }
 
   const set = (change: Partial<Pick<Practice, 'alone' | 'finished'>>): Promise<void> =>
-    job.alter((file) => {
+    job.alter('the way of practising', (file) => {
       const before = practiceOf(file);
       return before ? ({ ...file, practice: { ...before, ...change } } as PracticeFile) : file;
     });

@@ -81,8 +81,7 @@ function verdictOf(line: { kept?: ObservationOf<'meter'>; limit: number; rules: 
 }
 
 async function noteFluid(finding: 'sound' | 'level-low'): Promise<void> {
-  if (fluid.value) await job.withdraw(fluid.value.id, true);
-  await job.observe({ kind: 'look', part: 'fluid', finding });
+  await job.dispatch({ do: 'fluid', finding });
 }
 
 function shown(one: ObservationOf<'meter'> | undefined): string {

@@ -2,17 +2,7 @@ import { computed } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { LAMPS, type Channel } from '../../../core/casefile/words';
 import { useJob } from '../../stores/job';
-import { usePorts } from '../../stores/ports';
-import {
-  earlierLamps,
-  lastLamps,
-  toggled,
-  withBend,
-  withEarlier,
-  withLamps,
-  type Lamp,
-  type Pattern,
-} from './lampNotes';
+import { earlierLamps, presentLamps, type Lamp, type Pattern } from '../../../core/commands/lampNotes';
 
 /** Lamps that a wheel speed sensor puts on, then those of other systems. */
 export const FAMILY: readonly Lamp[] = [
@@ -30,8 +20,7 @@ export const OTHERS: readonly Lamp[] = LAMPS.filter((one) => !FAMILY.includes(on
 /** What the Dash stage shows and does. */
 export function useDash() {
   const job = useJob();
-  const { now, newId } = usePorts();
-  const lamps = computed(() => lastLamps(job.file));
+  const lamps = computed(() => presentLamps(job.file));
   const lit = computed<readonly Lamp[]>(() => lamps.value?.lit ?? []);
   const pattern = computed<readonly Pattern[]>(() => lamps.value?.pattern ?? []);
   const counted = computed(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
@@ -43,29 +32,11 @@ export function useDash() {
     counted.value.filter((one): one is ObservationOf<'symptom'> => one.kind === 'symptom'),
   );
 
-  const setLamps = (make: Parameters<typeof withLamps>[1]): Promise<void> => {
-    const [id, at] = [newId(), now()];
-    return job.alter((file) => withLamps(file, make, id, at));
-  };
-
-  const toggleLamp = (lamp: Lamp): Promise<void> =>
-    setLamps((before) => ({ ...before, lit: toggled(before.lit, lamp) }));
-  const togglePattern = (word: Pattern): Promise<void> =>
-    setLamps((before) => ({ ...before, pattern: toggled(before.pattern, word) }));
-  const allOut = (): Promise<void> => setLamps(() => ({ lit: [], pattern: [] }));
-
-  const toggleEarlier = (word: Pattern): Promise<void> => {
-    const [id, at] = [newId(), now()];
-    return job.alter((file) => withEarlier(file, word, id, at));
-  };
-
   async function toggleSymptom(symptom: ObservationOf<'symptom'>['symptom']): Promise<void> {
     const known = symptoms.value.find((one) => one.symptom === symptom);
     if (known) await job.withdraw(known.id, true);
     else await job.observe({ kind: 'symptom', symptom });
   }
-
-  const setBend = (id: string, bend: 'left' | 'right'): Promise<void> => job.alter((file) => withBend(file, id, bend));
 
   async function addHistory(
     event: ObservationOf<'history'>['event'],
@@ -82,13 +53,13 @@ export function useDash() {
     symptoms,
     history,
     counted,
-    toggleLamp,
-    togglePattern,
-    allOut,
+    toggleLamp: (lamp: Lamp) => job.dispatch({ do: 'toggle-lamp', lamp }),
+    togglePattern: (word: Pattern) => job.dispatch({ do: 'toggle-pattern', word }),
+    allOut: () => job.dispatch({ do: 'lamps-out' }),
     toggleSymptom,
-    toggleEarlier,
+    toggleEarlier: (word: Pattern) => job.dispatch({ do: 'toggle-earlier', word }),
     earlier,
-    setBend,
+    setBend: (id: string, bend: 'left' | 'right') => job.dispatch({ do: 'bend', id, bend }),
     addHistory,
   };
 }

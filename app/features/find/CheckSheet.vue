@@ -43,7 +43,7 @@ function wordsFor(answer: string): string {
 /** What was kept can be taken back at once. */
 function tell(ids: readonly string[]): void {
   const undo = (): void => {
-    for (const id of ids) void check.job.withdraw(id, true);
+    void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true });
     message.close();
   };
   const message = ElMessage({
@@ -98,15 +98,9 @@ function trial(
 }
 
 async function setType(type: 'passive' | 'active'): Promise<void> {
-  await check.job.alter((file) => ({
-    ...file,
-    vehicle: {
-      ...file.vehicle,
-      sensorTypes: Object.fromEntries(
-        file.vehicle.channels.map((one) => [one, file.vehicle.sensorTypes?.[one] ?? type]),
-      ),
-    },
-  }));
+  const file = check.job.file;
+  const open = file?.vehicle.channels.filter((one) => !file.vehicle.sensorTypes?.[one]) ?? [];
+  await check.job.dispatch({ do: 'sensor-type', type, channels: open });
   await router.push({ name: 'find' });
 }
 </script>

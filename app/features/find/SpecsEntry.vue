@@ -25,10 +25,7 @@ async function keep(): Promise<void> {
     trouble.value = 'The temperature must be a number from -40 to 150 °C';
   else {
     const sensorResistance = { min: min.value.value, max: max.value.value, at };
-    await job.alter((file) => ({
-      ...file,
-      vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, sensorResistance } },
-    }));
+    await job.dispatch({ do: 'specs', specs: { sensorResistance } });
     for (const one of [least, most, celsius]) one.value = '';
     emit('kept');
   }

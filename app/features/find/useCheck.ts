@@ -30,11 +30,7 @@ function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): re
 }
 
 /** What a reading would mean if it were kept now. */
-function verdictOf(
-  meter: Omit<ObservationOf<'meter'>, 'id'>,
-  channel: Channel | null,
-  file: CaseFile,
-): MeterWords {
+function verdictOf(meter: Omit<ObservationOf<'meter'>, 'id'>, channel: Channel | null, file: CaseFile): MeterWords {
   const reading = { ...meter, id: '' };
   return meterWords(reading, channel, contextWith(timelineOf(file), reading));
 }
@@ -46,7 +42,7 @@ function useCorrection(id: () => string) {
   async function record(found: readonly NewObservation[]): Promise<string[]> {
     const [first] = found;
     if (!corrects.value || !first) return job.observe(...found);
-    await job.correct(corrects.value.id, first);
+    await job.dispatch({ do: 'correct', id: corrects.value.id, said: first });
     return [corrects.value.id];
   }
   return { corrects, record };

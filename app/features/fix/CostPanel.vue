@@ -28,12 +28,15 @@ const canAdd = computed(
 
 async function add(): Promise<void> {
   if (!canAdd.value) return;
-  await job.addCost({
-    item: item.value.trim(),
-    amount: value.value,
-    currency: currency.value,
-    use: use.value,
-    ...(use.value === 'quote' ? { case: 'usual' as const } : {}),
+  await job.dispatch({
+    do: 'cost',
+    cost: {
+      item: item.value.trim(),
+      amount: value.value,
+      currency: currency.value,
+      use: use.value,
+      ...(use.value === 'quote' ? { case: 'usual' as const } : {}),
+    },
   });
   item.value = '';
   amount.value = '';
@@ -49,7 +52,12 @@ async function add(): Promise<void> {
           >{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span
         >
         <span class="figure">{{ one.amount }} {{ one.currency ?? currency }}</span>
-        <button class="remove" type="button" :aria-label="`Remove ${one.item}`" @click="job.removeCost(one.id)">
+        <button
+          class="remove"
+          type="button"
+          :aria-label="`Remove ${one.item}`"
+          @click="job.dispatch({ do: 'remove-cost', id: one.id })"
+        >
           ×
         </button>
       </li>

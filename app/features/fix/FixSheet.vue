@@ -2,10 +2,11 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { moveSentence } from '../../../core/judgement/sentence';
-import { describeRepair } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';
+import AnyRepair from './AnyRepair.vue';
 import CostPanel from './CostPanel.vue';
 import GuideView from './GuideView.vue';
+import MadeRepairs from './MadeRepairs.vue';
 import { useFix } from './useFix';
 
 const fix = useFix();
@@ -18,14 +19,15 @@ const options = computed(() =>
     to: { name: 'fix', query: { repair: one.check.slice(7), at: one.channel ?? '' } },
   })),
 );
-const made = computed(() =>
-  (fix.job.file?.repairs ?? []).map((one) => ({
-    id: one.id,
-    words: fix.job.file ? describeRepair(one, fix.job.file, values) : '',
-    result: one.result,
-  })),
-);
 const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
+const isEnded = computed(() => (fix.job.file?.ending ?? null) !== null);
+/** Why the list says what it says. */
+const lead = computed(() => {
+  if (isEnded.value) return 'The job is ended. More can be recorded all the same.';
+  if (options.value.length === 0)
+    return 'Nothing points at one repair yet. Whatever you did or want to do stands below.';
+  return isReady.value ? '' : 'A check is worth more than a repair just now. You may begin one all the same.';
+});
 </script>
 
 <template>
@@ -33,12 +35,8 @@ const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
   <div v-else class="fix">
     <section>
       <h1>What to mend</h1>
-      <p v-if="!isReady" class="told">
-        The evidence does not call for a part yet: a check is worth more than a repair now. You may begin one all the
-        same.
-      </p>
-      <p v-if="options.length === 0" class="muted">Nothing points at a repair. Begin with lamps and codes.</p>
-      <ul v-else class="rows" data-test="repairs">
+      <p v-if="lead" class="muted">{{ lead }}</p>
+      <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
         <li v-for="(one, index) in options" :key="one.key" class="option">
           <span class="what"
             ><b>{{ one.words }}</b
@@ -51,16 +49,8 @@ const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
         </li>
       </ul>
     </section>
-    <section v-if="made.length > 0">
-      <h2>Made so far</h2>
-      <ul class="rows">
-        <li v-for="one in made" :key="one.id">
-          <b>{{ one.words }}</b><span class="muted">
-            · {{ one.result === 'unknown' ? 'not proved yet' : one.result }}</span
-          >
-        </li>
-      </ul>
-    </section>
+    <MadeRepairs />
+    <AnyRepair />
     <CostPanel />
   </div>
 </template>

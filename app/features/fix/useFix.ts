@@ -48,7 +48,7 @@ export function useFix() {
   );
 
   async function markDone(step: GuideStep): Promise<void> {
-    await job.markWork(step.undoes ?? step.id, step.undoes ? 'undone' : 'done');
+    await job.dispatch({ do: 'work', step: step.undoes ?? step.id, state: step.undoes ? 'undone' : 'done' });
     chosen.value = null;
   }
 
@@ -56,19 +56,20 @@ export function useFix() {
   async function stepBack(): Promise<void> {
     const before = [...steps.value.slice(0, index.value)].reverse().find((one) => one.done || one.skipped);
     if (!before) return;
-    await job.markWork(before.undoes ?? before.id, before.undoes ? 'done' : 'open');
+    await job.dispatch({ do: 'work', step: before.undoes ?? before.id, state: before.undoes ? 'done' : 'open' });
     chosen.value = before.id;
   }
 
   async function skip(step: GuideStep): Promise<void> {
-    await job.markWork(step.id, 'skipped');
+    await job.dispatch({ do: 'work', step: step.id, state: 'skipped' });
     chosen.value = null;
   }
 
   /** The repair is made: it stands in the file, its result open until it is proved. */
   async function record(): Promise<void> {
     const [action, segment] = repair.value.split(':') as [Repair['action'], Repair['segment']];
-    await job.addRepair({ action, segment, result: 'unknown', ...(channel.value ? { channel: channel.value } : {}) });
+    const at = channel.value ? { channel: channel.value } : {};
+    await job.dispatch({ do: 'repair', repair: { action, segment, result: 'unknown', ...at } });
     await router.push({ name: 'prove' });
   }
 

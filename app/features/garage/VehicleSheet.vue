@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
+import type { Vehicle } from '../../../core/casefile/contract';
 import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../../core/casefile/words';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { useGarage } from '../../stores/garage';
 import { usePreferences } from '../../stores/preferences';
+import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import OwnerCosts from './OwnerCosts.vue';
-import { emptyForm, formOf, vehicleOf, type VehicleForm } from './vehicleForm';
+import { emptyForm, formOf, untouched, vehicleOf, type VehicleForm } from './vehicleForm';
 
 /** The spec sheet: what the owner's manual says. All of it may stay empty. */
 const garage = useGarage();
@@ -19,21 +22,41 @@ const form = reactive<VehicleForm>(emptyForm());
 const problems = ref<Readonly<Record<string, string>>>({});
 const isKept = ref(false);
 
-watch(record, (now, before) => now && now.id !== before?.id && Object.assign(form, formOf(now.vehicle)), {
-  immediate: true,
-});
+/** The sheet as it stands behind the form. */
+let shown: Vehicle | null = null;
+
+/** What another tab, a job or an undo has changed comes into the form, except where something else is being typed. */
+watch(
+  record,
+  (now, before) => {
+    if (!now) return;
+    const [fresh, old] = [formOf(now.vehicle), shown && formOf(shown)];
+    if (!old || now.id !== before?.id) Object.assign(form, fresh);
+    else Object.assign(form, untouched(form, old, fresh));
+    shown = now.vehicle;
+  },
+  { immediate: true },
+);
 
 /** Every change is kept at once when it is right; what is wrong stays on the screen with its reason. */
 async function keep(): Promise<void> {
-  if (!record.value) return;
-  const made = vehicleOf(form, record.value.vehicle);
+  if (!shown) return;
+  const before = shown;
+  const made = vehicleOf(form, before);
   problems.value = Object.fromEntries(made.problems.map((one) => [one.path, one.message]));
-  if (JSON.stringify(made.vehicle) === JSON.stringify(record.value.vehicle)) return;
-  await garage.changeVehicle(id.value, made.vehicle);
+  if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
+  shown = made.vehicle;
+  await garage.changeVehicle(id.value, before, made.vehicle);
   isKept.value = made.problems.length === 0;
 }
 
-watch(form, () => void keep());
+const keepSoon = useDebounceFn(() => void keep(), 250, { maxWait: 1000 });
+watch(form, () => void keepSoon());
+onBeforeUnmount(() => void keep());
+useShortcuts({
+  'ctrl+z': () => void garage.undoSheet(id.value),
+  'ctrl+shift+z': () => void garage.redoSheet(id.value),
+});
 
 async function start(): Promise<void> {
   await router.push({ name: 'dash', params: { job: await garage.startJob(id.value) } });
@@ -147,7 +170,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
           /></el-select>
         </div>
       </section>
-      <OwnerCosts :owner="record.owner" @keep="(owner) => garage.changeOwner(id, owner)" />
+      <OwnerCosts :owner="record.owner" @keep="(owner) => record && garage.changeOwner(id, record.owner, owner)" />
       <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
     </main>
     <main v-else-if="garage.isLoaded" class="body"><p>This vehicle is not in this browser.</p></main>

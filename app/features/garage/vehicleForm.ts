@@ -87,6 +87,13 @@ export function formOf(vehicle: Vehicle): VehicleForm {
   };
 }
 
+/** The fresh values of all fields in which nothing has been typed since the old ones were shown. */
+export function untouched(typed: VehicleForm, old: VehicleForm, fresh: VehicleForm): Partial<VehicleForm> {
+  const isSame = (key: keyof VehicleForm): boolean => JSON.stringify(typed[key]) === JSON.stringify(old[key]);
+  const keys = (Object.keys(fresh) as (keyof VehicleForm)[]).filter(isSame);
+  return Object.fromEntries(keys.map((key) => [key, fresh[key]]));
+}
+
 type Found = { readonly value: number | undefined; readonly problem: Problem | null };
 
 function numberOf(typed: string, path: string, least: number, most: number, example: string): Found {

@@ -15,7 +15,7 @@ import { useDraft } from '../../stores/useDraft';
 
 /** The record of the job: what was believed, what happened when, what it cost; and its file. */
 const job = useJob();
-const { now, newId } = usePorts();
+const { now } = usePorts();
 const { values } = usePreferences();
 const text = useDraft(() => `${job.record?.id}.note`);
 
@@ -75,8 +75,7 @@ function save(): void {
 async function addNote(): Promise<void> {
   const words = text.value.trim();
   if (words === '') return;
-  const note: Note = { id: newId(), at: now(), text: words };
-  await job.alter((file) => ({ ...file, notes: [...(file.notes ?? []), note] }));
+  await job.dispatch({ do: 'note', text: words });
   text.value = '';
 }
 </script>

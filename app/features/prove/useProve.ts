@@ -1,79 +1,112 @@
-import { computed } from 'vue';
-import { proofSteps, proofVerdict, sinceRepair } from '../../../core/proof/proofSteps';
-import { doubtLeft, tripsNeeded } from '../../../core/proof/watch';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import type { ProofAnswer } from '../../../core/proof/answers';
+import type { ProofStep } from '../../../core/proof/proofSteps';
+import { answerFacts, proofView } from '../../../core/proof/proofView';
 import { describeRepair } from '../../../core/report/describe';
-import { withRepairResult } from '../../stores/fileChanges';
+import { sayChannel } from '../../../core/vehicle/sides';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
-import { proofTexts } from './proofTexts';
+import { useDraft } from '../../stores/useDraft';
+import { PROOF_TEXTS } from './proofTexts';
 
-const INTERMITTENT = /intermittent|corroded/;
-/** Before the repair, an intermittent fault showed about every third trip, where nobody counted (generic). */
-const TRIPS_BEFORE = { shown: 1, clean: 2 } as const;
+/** A step that is being answered, and what is still asked for it. */
+interface Asked {
+  readonly key: string;
+  readonly answer: ProofAnswer;
+}
+
+function numberIn(text: string, usual: number): number {
+  const value = Number(text.replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) && value > 0 ? value : usual;
+}
+
+/** A short loop, where nobody says how far. */
+const USUAL_KM = 5;
 
 /** What the Prove stage shows and does. */
 export function useProve() {
   const job = useJob();
+  const router = useRouter();
   const { values } = usePreferences();
-  const since = computed(() => (job.file ? sinceRepair(job.file) : { repair: null, observations: [] }));
-  const steps = computed(() => (job.file ? proofSteps(job.file) : []));
-  const verdict = computed(() => proofVerdict(steps.value));
-  const repairWords = computed(() =>
-    since.value.repair && job.file ? describeRepair(since.value.repair, job.file, values) : '',
-  );
-  const codes = computed(() => [
-    ...new Set(
-      (job.file?.observations ?? []).flatMap((one) => (one.kind === 'code' && !one.withdrawn ? [one.code] : [])),
+  const view = computed(() => (job.file ? proofView(job.file, job.assessment?.ranking ?? []) : null));
+  const kilometres = useDraft(() => `${job.record?.id}.prove.km`);
+  const trips = useDraft(() => `${job.record?.id}.prove.trips`);
+  const noReader = useDraft(() => `${job.record?.id}.prove.no-reader`);
+  const asked = ref<Asked | null>(null);
+  const chosen = ref<readonly string[]>([]);
+  const facts = computed(() => (job.file ? answerFacts(job.file) : { codes: [], lit: [] }));
+
+  const repairs = computed(() =>
+    (view.value?.repaired ?? []).map(({ repair }) =>
+      job.file ? describeRepair(repair, job.file, values) : repair.segment,
     ),
-  ]);
-  const doubt = computed(() => 1 - (job.assessment?.ranking.find((one) => one.fault === 'none')?.probability ?? 0));
-  const drives = computed(
-    () => since.value.observations.filter((one) => one.kind === 'drive' && one.result !== 'lamps-came-back').length,
   );
-  const kilometres = computed(() =>
-    since.value.observations.reduce((sum, one) => sum + (one.kind === 'drive' ? (one.distance ?? 0) : 0), 0),
-  );
-  const comesAndGoes = computed(
-    () =>
-      (job.file?.observations ?? []).some(
-        (one) =>
-          !one.withdrawn &&
-          ((one.kind === 'lamps' && one.pattern?.includes('intermittent')) ||
-            (one.kind === 'code' && one.failure === 'intermittent')),
-      ) || (job.assessment?.ranking ?? []).some((one) => INTERMITTENT.test(one.fault) && one.probability > 0.3),
-  );
-  const watch = computed(() => {
-    const q = Math.min(0.5, Math.max(0.04, doubt.value));
-    return {
-      left: doubtLeft(q, drives.value, TRIPS_BEFORE),
-      needed: Math.max(0, tripsNeeded(q, TRIPS_BEFORE) - drives.value),
-    };
-  });
-
-  const texts = computed(() => proofTexts(codes.value, job.subject));
-
+  const say = (step: ProofStep): string =>
+    step.channel ? sayChannel(step.channel, values.sides, job.file?.vehicle.steeringSide) : '';
   const shown = computed(() =>
-    texts.value.map((one) => ({
-      ...one,
-      state: steps.value.find((each) => each.id === one.id)?.state ?? ('open' as const),
-      by: steps.value.find((each) => each.id === one.id)?.by ?? null,
-    })),
+    (view.value?.steps ?? [])
+      .filter(({ step }) => noReader.value === '' || !PROOF_TEXTS[step.id].needsReader)
+      .map((row) => ({
+        ...row,
+        key: `${row.step.id}@${row.step.channel ?? ''}`,
+        ...PROOF_TEXTS[row.step.id],
+        where: say(row.step),
+      })),
   );
 
-  /** The end of the job: what was proved goes into the repair, and the ending into the file. */
-  async function end(ending: 'solved' | 'unverified' | 'unsolved' | 'handed-over'): Promise<void> {
-    const { repair } = since.value;
-    await job.alter((file) => ({
-      ...(repair && ending === 'solved' ? withRepairResult(file, repair.id, 'fixed') : file),
-      ending,
-    }));
+  async function record(key: string, answer: ProofAnswer): Promise<void> {
+    const row = shown.value.find((entry) => entry.key === key);
+    asked.value = null;
+    if (!answer.makes) return void (await router.push({ name: 'codes' }));
+    const said = answer.makes({
+      ...facts.value,
+      channel: row?.step.channel ?? null,
+      chosen: chosen.value,
+      kilometres: numberIn(kilometres.value, USUAL_KM),
+      trips: Math.min(1000, Math.round(numberIn(trips.value, 1))),
+    });
+    if (said.length > 0) await job.dispatch({ do: 'observe', said });
+    [kilometres.value, trips.value, chosen.value] = ['', '', []];
   }
+
+  /** One code or none leaves nothing to choose; how far was driven is asked every time. */
+  function answer(key: string, one: ProofAnswer): void {
+    const isOpen = one.asks === 'drive' || (one.asks === 'codes' && facts.value.codes.length > 1);
+    chosen.value = facts.value.codes;
+    if (isOpen) asked.value = { key, answer: one };
+    else void record(key, one);
+  }
+
+  const toggle = (code: string): void => {
+    chosen.value = chosen.value.includes(code)
+      ? chosen.value.filter((other) => other !== code)
+      : [...chosen.value, code];
+  };
 
   /** It was not cured: that is evidence too. */
   async function notCured(): Promise<void> {
-    const { repair } = since.value;
-    if (repair) await job.setRepairResult(repair.id, 'no-change');
+    const last = job.file?.repairs?.at(-1);
+    if (last) await job.dispatch({ do: 'repair-result', id: last.id, result: 'no-change' });
+    await router.push({ name: 'find' });
   }
 
-  return { job, since, verdict, repairWords, shown, doubt, drives, kilometres, comesAndGoes, watch, end, notCured };
+  return {
+    job,
+    view,
+    repairs,
+    shown,
+    asked,
+    chosen,
+    kilometres,
+    trips,
+    noReader,
+    codes: computed(() => facts.value.codes),
+    answer,
+    record,
+    toggle,
+    notCured,
+    end: (ending: 'solved' | 'unverified' | 'unsolved' | 'handed-over' | null) => job.dispatch({ do: 'end', ending }),
+    takeBack: (step: ProofStep) => step.by && job.withdraw(step.by.id, true),
+  };
 }

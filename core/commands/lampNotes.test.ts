@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { CaseFile, Observation } from '../../../core/casefile/contract';
+import type { CaseFile, Observation } from '../casefile/contract';
 import { earlierLamps, lastLamps, withBend, withEarlier, withLamps } from './lampNotes';
-import { spanOf } from './lately';
 
 function fileWith(...observations: Observation[]): CaseFile {
   return { format: 'zelf-case', version: 1, vehicle: { channels: ['front-left'] }, observations };
@@ -43,12 +42,3 @@ describe('notes of the lamps', () => {
     expect(withBend(left, 's', 'left').observations).toEqual(file.observations);
   });
 });
-
-test.each([
-  [0, 'days'],
-  [3, 'days'],
-  [20, 'weeks'],
-  [90, 'months'],
-  [365, 'older'],
-  [undefined, 'unknown'],
-])('%s days ago is shown under %s', (days, span) => expect(spanOf(days)).toBe(span));

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
+import type { Repair } from '../../../core/casefile/contract';
+import type { Channel } from '../../../core/casefile/words';
+import { ALL_REPAIRS } from '../../../core/knowledge/repairs/all';
+import { sayChannel } from '../../../core/vehicle/sides';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import { RESULTS } from './repairTexts';
+
+/** Every repair of the catalogue at every wheel, with its guide or as already done: no diagnosis is asked for. */
+const job = useJob();
+const { values } = usePreferences();
+const wheel = ref<Channel | 'car' | null>(null);
+const opened = ref<string | null>(null);
+const place = computed(() => wheel.value ?? job.subject);
+const wheels = computed(() => job.file?.vehicle.channels ?? []);
+const say = (channel: Channel): string => sayChannel(channel, values.sides, job.file?.vehicle.steeringSide);
+const where = computed(() => (place.value === 'car' ? 'the whole car' : say(place.value)));
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** What belongs to the car as a whole, whatever wheel suffers. */
+const repairs = computed(() =>
+  ALL_REPAIRS.filter(({ action, segment, ofCar }) => {
+    if (!action) return false;
+    const isElsewhere = ofCar || segment === 'elsewhere';
+    return place.value === 'car' ? isElsewhere : !ofCar;
+  }).map((record) => ({ ...record, title: capital(record.words) })),
+);
+
+async function record(repair: (typeof repairs.value)[number], result: Repair['result']): Promise<void> {
+  if (!repair.action || !repair.segment) return;
+  const at = place.value === 'car' ? {} : { channel: place.value };
+  await job.dispatch({ do: 'repair', repair: { action: repair.action, segment: repair.segment, result, ...at } });
+  opened.value = null;
+}
+</script>
+
+<template>
+  <section class="any" data-test="any-repair">
+    <h2>Anything else you did or want to do</h2>
+    <div class="chips" role="group" aria-label="Where">
+      <button
+        v-for="one in wheels"
+        :key="one"
+        type="button"
+        class="tap"
+        :class="{ on: place === one }"
+        :aria-pressed="place === one"
+        :data-test="`repair-at-${one}`"
+        @click="wheel = one"
+      >
+        {{ say(one) }}
+      </button>
+      <button
+        type="button"
+        class="tap"
+        :class="{ on: place === 'car' }"
+        :aria-pressed="place === 'car'"
+        data-test="repair-at-car"
+        @click="wheel = 'car'"
+      >
+        The whole car
+      </button>
+    </div>
+    <ul class="rows">
+      <li v-for="one in repairs" :key="one.repair" class="repair">
+        <span class="what">{{ one.title }}</span>
+        <RouterLink
+          v-if="one.steps"
+          class="tap quiet"
+          :to="{ name: 'fix', query: { repair: one.repair, at: place === 'car' ? '' : place } }"
+          >Guide</RouterLink
+        >
+        <button
+          type="button"
+          class="tap"
+          :aria-expanded="opened === one.repair"
+          :data-test="`did-${one.repair}`"
+          @click="opened = opened === one.repair ? null : one.repair"
+        >
+          It was done
+        </button>
+        <div v-if="opened === one.repair" class="results">
+          <p>{{ one.title }}, {{ where }}. Did it help?</p>
+          <div class="chips">
+            <button
+              v-for="[result, words] in RESULTS"
+              :key="result"
+              type="button"
+              class="tap"
+              :data-test="`result-${result}`"
+              @click="record(one, result)"
+            >
+              {{ words }}
+            </button>
+          </div>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.any {
+  display: grid;
+  gap: 12px;
+}
+
+.on {
+  border-color: var(--ink);
+  border-width: 2.5px;
+  font-weight: 650;
+}
+
+.repair {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 12px;
+}
+
+.what {
+  flex: 1 1 220px;
+}
+
+.results {
+  flex: 1 1 100%;
+  display: grid;
+  gap: 8px;
+  padding: 10px 12px;
+  background: var(--raised);
+  border: 1px solid var(--line);
+}
+</style>

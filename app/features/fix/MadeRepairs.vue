@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { describeRepair } from '../../../core/report/describe';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import { RESULTS } from './repairTexts';
+
+/** The repairs of this job; how each turned out can be said again at any time. */
+const job = useJob();
+const { values } = usePreferences();
+const made = computed(() =>
+  (job.file?.repairs ?? []).map((one) => ({
+    id: one.id,
+    words: job.file ? describeRepair(one, job.file, values) : '',
+    result: one.result,
+  })),
+);
+</script>
+
+<template>
+  <section v-if="made.length > 0" class="made" data-test="made-repairs">
+    <h2>Made so far</h2>
+    <ul class="rows">
+      <li v-for="one in made" :key="one.id" class="repair">
+        <b>{{ one.words }}</b>
+        <div class="chips" role="group" :aria-label="`How it turned out: ${one.words}`">
+          <button
+            v-for="[result, words] in RESULTS"
+            :key="result"
+            type="button"
+            class="tap"
+            :class="{ on: one.result === result }"
+            :aria-pressed="one.result === result"
+            :data-test="`turned-out-${result}`"
+            @click="job.dispatch({ do: 'repair-result', id: one.id, result })"
+          >
+            {{ words }}
+          </button>
+          <button type="button" class="tap quiet" @click="job.dispatch({ do: 'remove-repair', id: one.id })">
+            Remove
+          </button>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.made,
+.repair {
+  display: grid;
+  gap: 8px;
+}
+
+.on {
+  border-color: var(--ink);
+  border-width: 2.5px;
+  font-weight: 650;
+}
+</style>

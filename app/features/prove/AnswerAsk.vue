@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { useProve } from './useProve';
+
+/** What an answer still needs: which codes came back, or how far was driven. */
+const props = defineProps<{ prove: ReturnType<typeof useProve> }>();
+const { asked, codes, chosen, kilometres, trips } = props.prove;
+
+function keep(): void {
+  if (asked.value) void props.prove.record(asked.value.key, asked.value.answer);
+}
+</script>
+
+<template>
+  <section v-if="asked" class="ask" data-test="proof-ask">
+    <template v-if="asked.answer.asks === 'codes'">
+      <p>Which of them?</p>
+      <div class="chips">
+        <button
+          v-for="code in codes"
+          :key="code"
+          type="button"
+          class="tap"
+          :class="{ on: chosen.includes(code) }"
+          :aria-pressed="chosen.includes(code)"
+          @click="prove.toggle(code)"
+        >
+          {{ code }}
+        </button>
+      </div>
+    </template>
+    <div v-else class="fields">
+      <label
+        >Kilometres<el-input v-model="kilometres" inputmode="decimal" placeholder="5" data-test="proof-km"
+      /></label>
+      <label
+        >Trips like this<el-input v-model="trips" inputmode="numeric" placeholder="1" data-test="proof-trips"
+      /></label>
+    </div>
+    <button
+      class="tap strong"
+      type="button"
+      data-test="proof-keep"
+      :disabled="asked.answer.asks === 'codes' && chosen.length === 0"
+      @click="keep"
+    >
+      Note: {{ asked.answer.words.toLowerCase() }}
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  padding: 12px 14px;
+  background: var(--raised);
+  border: 1px solid var(--line);
+}
+
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  width: 150px;
+  font-weight: 600;
+}
+
+.on {
+  border-color: var(--ink);
+  border-width: 2.5px;
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,209 @@
+import type { CaseFile, Cost, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
+import type { Channel, SensorType } from '../casefile/words';
+import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
+
+/** An observation before it has an id and a time. */
+export type NewObservation = Observation extends infer O
+  ? O extends Observation
+    ? Omit<O, 'id' | 'at'>
+    : never
+  : never;
+
+/** Everything that can be done to a case file. Screens dispatch these and nothing else; each can be taken back. */
+export type Command =
+  | { readonly do: 'observe'; readonly said: readonly NewObservation[] }
+  | { readonly do: 'withdraw'; readonly ids: readonly string[]; readonly withdrawn: boolean }
+  | { readonly do: 'correct'; readonly id: string; readonly said: NewObservation }
+  | { readonly do: 'annotate'; readonly id: string; readonly note: string }
+  | { readonly do: 'toggle-lamp'; readonly lamp: Lamp }
+  | { readonly do: 'toggle-pattern'; readonly word: Pattern }
+  | { readonly do: 'toggle-earlier'; readonly word: Pattern }
+  | { readonly do: 'lamps-out' }
+  | { readonly do: 'bend'; readonly id: string; readonly bend: 'left' | 'right' }
+  | { readonly do: 'fluid'; readonly finding: ObservationOf<'look'>['finding'] }
+  | { readonly do: 'work'; readonly step: string; readonly state: 'done' | 'undone' | 'skipped' | 'open' }
+  | { readonly do: 'repair'; readonly repair: Omit<Repair, 'id' | 'at' | 'after'> }
+  | { readonly do: 'repair-result'; readonly id: string; readonly result: Repair['result'] }
+  | { readonly do: 'remove-repair'; readonly id: string }
+  | { readonly do: 'cost'; readonly cost: Omit<Cost, 'id' | 'at'> }
+  | { readonly do: 'cost-use'; readonly id: string; readonly use: Cost['use'] }
+  | { readonly do: 'remove-cost'; readonly id: string }
+  | { readonly do: 'note'; readonly text: string }
+  | { readonly do: 'end'; readonly ending: CaseFile['ending'] }
+  | { readonly do: 'specs'; readonly specs: Partial<Specs> }
+  | { readonly do: 'sensor-type'; readonly type: SensorType; readonly channels: readonly Channel[] };
+
+/** Where new ids and the time come from: core has neither. */
+export interface Stamp {
+  readonly newId: () => string;
+  /** Now, as ISO 8601 with offset. */
+  readonly at: string;
+}
+
+type Doer<D extends Command['do']> = (file: CaseFile, command: Extract<Command, { do: D }>, stamp: Stamp) => CaseFile;
+
+interface CommandRecord<D extends Command['do']> {
+  /** What it is, after "undo". */
+  readonly name: string;
+  readonly run: Doer<D>;
+}
+
+function changed<T extends { readonly id: string }>(
+  list: readonly T[] | undefined,
+  id: string,
+  change: (entry: T) => T,
+): readonly T[] {
+  return (list ?? []).map((entry) => (entry.id === id ? change(entry) : entry));
+}
+
+function without<T extends { readonly id: string }>(list: readonly T[] | undefined, id: string): readonly T[] {
+  return (list ?? []).filter((entry) => entry.id !== id);
+}
+
+function observed(file: CaseFile, said: readonly NewObservation[], { newId, at }: Stamp): CaseFile {
+  const made = said.map((observation) => ({ ...observation, id: newId(), at }) as Observation);
+  return { ...file, observations: [...file.observations, ...made] };
+}
+
+/** The observation said again, in its old place: what came before and after it stays so. */
+function corrected(file: CaseFile, id: string, said: NewObservation): CaseFile {
+  const again = (before: Observation): Observation =>
+    ({ ...said, id, ...(before.at === undefined ? {} : { at: before.at }) }) as Observation;
+  return { ...file, observations: changed(file.observations, id, again) };
+}
+
+/** `done` adds an entry, `undone` closes the last one, `open` takes the last one away, `skipped` notes that the step isn't needed here. */
+function worked(file: CaseFile, step: string, state: string, { newId, at }: Stamp): CaseFile {
+  const work = file.work ?? [];
+  const last = work.findLastIndex((entry) => entry.step === step);
+  const withUndone = (undone: boolean): CaseFile => ({
+    ...file,
+    work: work.map((entry, index) => (index === last ? { ...entry, undone } : entry)),
+  });
+  if (state === 'open') return { ...file, work: work.filter((_entry, index) => index !== last) };
+  if (state === 'undone') return withUndone(true);
+  if (state === 'done' && work[last]?.undone === true) return withUndone(false);
+  const entry: Work = { id: newId(), at, step, ...(state === 'skipped' ? { skipped: true } : {}) };
+  return { ...file, work: [...work, entry] };
+}
+
+/** The level of the brake fluid has one present answer: looked at again, the newer one stands. */
+function fluidSeen(file: CaseFile, finding: ObservationOf<'look'>['finding'], stamp: Stamp): CaseFile {
+  const isOld = (seen: Observation): boolean => seen.kind === 'look' && seen.part === 'fluid' && !seen.withdrawn;
+  const rest = file.observations.map((seen) => (isOld(seen) ? { ...seen, withdrawn: true } : seen));
+  return observed({ ...file, observations: rest }, [{ kind: 'look', part: 'fluid', finding }], stamp);
+}
+
+/** In a solved job the last repair of each corner is the one that did it, where nobody has said otherwise. */
+function ended(file: CaseFile, ending: CaseFile['ending']): CaseFile {
+  const repairs = file.repairs ?? [];
+  if (ending !== 'solved') return { ...file, ending };
+  const isLast = (made: Repair, at: number): boolean =>
+    !repairs.slice(at + 1).some((later) => (later.channel ?? null) === (made.channel ?? null));
+  const proved = repairs.map((made, at) =>
+    made.result === 'unknown' && isLast(made, at) ? { ...made, result: 'fixed' as const } : made,
+  );
+  return { ...file, ending, repairs: proved };
+}
+
+const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
+  observe: { name: 'what was noted', run: (file, { said }, stamp) => observed(file, said, stamp) },
+  withdraw: {
+    name: 'taking it back',
+    run: (file, { ids, withdrawn }) => ({
+      ...file,
+      observations: file.observations.map((seen) => (ids.includes(seen.id) ? { ...seen, withdrawn } : seen)),
+    }),
+  },
+  correct: { name: 'the correction', run: (file, { id, said }) => corrected(file, id, said) },
+  annotate: {
+    name: 'the note',
+    run: (file, { id, note }) => ({
+      ...file,
+      observations: changed(file.observations, id, (seen) => ({ ...seen, note })),
+    }),
+  },
+  'toggle-lamp': {
+    name: 'the lamp',
+    run: (file, { lamp }, { newId, at }) =>
+      withLamps(file, (before) => ({ ...before, lit: toggled(before.lit, lamp) }), newId(), at),
+  },
+  'toggle-pattern': {
+    name: "the lamps' behaviour",
+    run: (file, { word }, { newId, at }) =>
+      withLamps(file, (before) => ({ ...before, pattern: toggled(before.pattern, word) }), newId(), at),
+  },
+  'toggle-earlier': {
+    name: 'how it was at first',
+    run: (file, { word }, { newId, at }) => withEarlier(file, word, newId(), at),
+  },
+  'lamps-out': {
+    name: 'all lamps out',
+    run: (file, _command, { newId, at }) => withLamps(file, () => ({ lit: [], pattern: [] }), newId(), at),
+  },
+  bend: { name: 'the bend', run: (file, { id, bend }) => withBend(file, id, bend) },
+  fluid: { name: 'the fluid level', run: (file, { finding }, stamp) => fluidSeen(file, finding, stamp) },
+  work: { name: 'the step', run: (file, { step, state }, stamp) => worked(file, step, state, stamp) },
+  repair: {
+    name: 'the repair',
+    run: (file, { repair }, { newId, at }) => ({
+      ...file,
+      repairs: [...(file.repairs ?? []), { ...repair, id: newId(), at, after: file.observations.at(-1)?.id ?? null }],
+    }),
+  },
+  'repair-result': {
+    name: "the repair's result",
+    run: (file, { id, result }) => ({ ...file, repairs: changed(file.repairs, id, (made) => ({ ...made, result })) }),
+  },
+  'remove-repair': {
+    name: 'removing the repair',
+    run: (file, { id }) => ({ ...file, repairs: without(file.repairs, id) }),
+  },
+  cost: {
+    name: 'the cost',
+    run: (file, { cost }, { newId, at }) => ({ ...file, costs: [...(file.costs ?? []), { ...cost, id: newId(), at }] }),
+  },
+  'cost-use': {
+    name: 'what the cost was for',
+    run: (file, { id, use }) => ({ ...file, costs: changed(file.costs, id, (cost) => ({ ...cost, use })) }),
+  },
+  'remove-cost': { name: 'removing the cost', run: (file, { id }) => ({ ...file, costs: without(file.costs, id) }) },
+  note: {
+    name: 'the note',
+    run: (file, { text }, { newId, at }) => ({ ...file, notes: [...(file.notes ?? []), { id: newId(), at, text }] }),
+  },
+  end: { name: 'the end of the job', run: (file, { ending }) => ended(file, ending) },
+  specs: {
+    name: "the manual's figure",
+    run: (file, { specs }) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, ...specs } } }),
+  },
+  'sensor-type': {
+    name: 'the kind of sensor',
+    run: (file, { type, channels }) => ({
+      ...file,
+      vehicle: {
+        ...file.vehicle,
+        sensorTypes: { ...file.vehicle.sensorTypes, ...Object.fromEntries(channels.map((channel) => [channel, type])) },
+      },
+    }),
+  },
+};
+
+/**
+ * Carries out a command.
+ * @param file the newest state of the case. @param command what to do. @param stamp ids and time for what is new.
+ * @returns the changed case; the same content where the command finds nothing to change.
+ */
+export function run(file: CaseFile, command: Command, stamp: Stamp): CaseFile {
+  const { run: doer } = COMMANDS[command.do] as CommandRecord<Command['do']>;
+  return (doer as (file: CaseFile, command: Command, stamp: Stamp) => CaseFile)(file, command, stamp);
+}
+
+/**
+ * What a command is called after "undo".
+ * @param command any. @returns words without a stop.
+ * @example nameOf({ do: 'lamps-out' }) // => "all lamps out"
+ */
+export function nameOf(command: Command): string {
+  return COMMANDS[command.do].name;
+}

@@ -1,0 +1,66 @@
+import type { CaseFile } from '../casefile/contract';
+import { answerOf, PROOF_ANSWERS, type AnswerContext, type ProofAnswer } from './answers';
+import { drivesSince, proofSteps, proofVerdict, type ProofStep, type ProofVerdict } from './proofSteps';
+import { standingRepairs } from './sinceRepair';
+import { comesAndGoes } from './trips';
+import { doubtLeft, tripsNeeded } from './watch';
+
+/** Before the repair, an intermittent fault showed about every third trip, where nobody counted (generic). */
+const TRIPS_BEFORE = { shown: 1, clean: 2 } as const;
+/** A doubt below this is not worth more trips, one above it is no better than a guess. */
+const LEAST_DOUBT = 0.04;
+const MOST_DOUBT = 0.5;
+
+type Ranking = readonly { readonly fault: string; readonly probability: number }[];
+
+/** The whole proof of a job, as a screen shows it. */
+export interface ProofView {
+  readonly verdict: ProofVerdict;
+  readonly steps: readonly {
+    readonly step: ProofStep;
+    readonly answers: readonly ProofAnswer[];
+    readonly answer: ProofAnswer | null;
+  }[];
+  /** One doubt, wherever it is shown: after the drives where the fault came and went. */
+  readonly doubt: number;
+  readonly trips: number;
+  readonly kilometres: number;
+  /** Clean trips still needed; null for a fault that stays. */
+  readonly tripsNeeded: number | null;
+  readonly repaired: ReturnType<typeof standingRepairs>;
+}
+
+/** The doubt before any trip, from the adviser. */
+function doubtOf(ranking: Ranking): number {
+  const none = ranking.find((row) => row.fault === 'none')?.probability ?? 0;
+  return 1 - none;
+}
+
+/**
+ * The proof as it stands.
+ * @param file the case. @param ranking the adviser's faults with their chances. @returns steps with their answers, verdict, drives and doubt.
+ */
+export function proofView(file: CaseFile, ranking: Ranking): ProofView {
+  const steps = proofSteps(file);
+  const { trips, kilometres } = drivesSince(file);
+  const isWatched = comesAndGoes(file, ranking);
+  const q = Math.min(MOST_DOUBT, Math.max(LEAST_DOUBT, doubtOf(ranking)));
+  const needed = isWatched ? Math.max(0, tripsNeeded(q, TRIPS_BEFORE) - trips) : null;
+  return {
+    verdict: proofVerdict(steps, { trips, kilometres, tripsNeeded: needed }),
+    steps: steps.map((step) => ({ step, answers: PROOF_ANSWERS[step.id], answer: answerOf(step) })),
+    doubt: isWatched ? doubtLeft(q, trips, TRIPS_BEFORE) : doubtOf(ranking),
+    trips,
+    kilometres,
+    tripsNeeded: needed,
+    repaired: standingRepairs(file),
+  };
+}
+
+/** What answers are made from, whatever is chosen: the codes of the car, and the lamps that were lit. */
+export function answerFacts(file: CaseFile): Pick<AnswerContext, 'codes' | 'lit'> {
+  const counted = file.observations.filter((seen) => !seen.withdrawn);
+  const codes = counted.flatMap((seen) => (seen.kind === 'code' ? [seen.code] : []));
+  const lit = counted.findLast((seen) => seen.kind === 'lamps' && seen.lit.length > 0);
+  return { codes: [...new Set(codes)], lit: lit?.kind === 'lamps' ? lit.lit : [] };
+}
