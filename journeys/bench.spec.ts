@@ -98,9 +98,13 @@ test('the trial runs in workers, is stopped, and shows its figures and charts', 
 });
 
 test('an older car answers no reader: its lamp flashes what the manual explains', async ({ page }) => {
-  await drawCar(page, 'easy');
-  await drawCar(page, 'easy');
-  await byTest(page, 'reader-read').click();
+  /* Some of the first cars of this level are old enough. */
+  for (let car = 1; car <= 6; car += 1) {
+    await drawCar(page, 'easy');
+    await byTest(page, 'reader-read').click();
+    await expect(byTest(page, 'reader-told')).toContainText('codes recorded');
+    if ((await byTest(page, 'reader-told').textContent())?.startsWith('0 codes')) break;
+  }
   await expect(byTest(page, 'reader-told')).toContainText('0 codes recorded');
   await page.getByRole('link', { name: 'Codes, tap along' }).click();
   await expect(byTest(page, 'bridged')).toContainText('flashes its codes');

@@ -86,6 +86,8 @@ useShortcuts({
       },
     }),
   g: () => (preferences.values.gloves = !preferences.values.gloves),
+  'ctrl+z': () => void job.undo(),
+  'ctrl+shift+z': () => void job.redo(),
   '?': () => (isHelpOpen.value = true),
 });
 </script>
@@ -104,7 +106,11 @@ useShortcuts({
       :stage="stage"
       :visited="visited"
       :is-practice="practice !== null"
+      :undo-name="job.undoName"
+      :redo-name="job.redoName"
       @help="isHelpOpen = true"
+      @undo="job.undo"
+      @redo="job.redo"
     />
     <div v-if="!isWide && job.file" class="strips">
       <CornerStrip :corners="corners" :subject="job.subject" @select="job.setSubject" />

@@ -1,14 +1,12 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import type { CaseFile, Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
-import { changesBetween, withChanges } from '../../core/commands/change';
-import { NO_HISTORY, redone, undone, withStep, type Kept } from '../../core/commands/history';
-import type { Sheet } from '../../core/commands/vehicleInJob';
+import type { CaseFile, Vehicle } from '../../core/casefile/contract';
 import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
 import { demoGarage } from '../demo/demoGarage';
 import type { GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
+import { sheetSteps } from './sheetSteps';
 
 /** A case with nothing in it yet. */
 export function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'owner'>): CaseFile {
@@ -47,42 +45,6 @@ export const useGarage = defineStore('garage', () => {
     return id;
   }
 
-  /** Changes the newest state of a vehicle's sheet, as one step that can be taken back; its open jobs see it when they are opened. */
-  function stepSheet(id: string, change: (kept: Kept<Sheet>) => Kept<Sheet>): Promise<void> {
-    return storage.changeVehicle(id, (record) => {
-      const sheet = { vehicle: record.vehicle, owner: record.owner };
-      const { state, history } = change({ state: sheet, history: record.history ?? NO_HISTORY });
-      return state === sheet ? record : { ...record, ...state, history };
-    });
-  }
-
-  /** Takes over what differs between a sheet as it was shown and as it was typed: nothing that another tab has changed meanwhile is overwritten. */
-  const changeVehicle = (id: string, shown: Vehicle, typed: Vehicle): Promise<void> =>
-    stepSheet(id, (kept) =>
-      withStep(kept, 'the sheet', {
-        ...kept.state,
-        vehicle: withChanges(kept.state.vehicle, changesBetween(shown, typed)),
-      }),
-    );
-
-  /** Keeps (or, with null, forgets) what a code means on this vehicle, for all its open jobs. */
-  async function keepMeaning(id: string, code: string, meaning: OwnMeaning | null): Promise<void> {
-    await stepSheet(id, (kept) => {
-      const { [code]: _old, ...others } = kept.state.vehicle.codeMeanings ?? {};
-      const codeMeanings = meaning ? { ...others, [code]: meaning } : others;
-      return withStep(kept, 'the meaning', { ...kept.state, vehicle: { ...kept.state.vehicle, codeMeanings } });
-    });
-  }
-
-  /** Keeps what time and parts cost this owner, for all open jobs of the vehicle. */
-  const changeOwner = (id: string, shown: Owner, typed: Owner): Promise<void> =>
-    stepSheet(id, (kept) =>
-      withStep(kept, 'the costs', {
-        ...kept.state,
-        owner: withChanges(kept.state.owner, changesBetween(shown, typed)),
-      }),
-    );
-
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
@@ -111,11 +73,7 @@ export const useGarage = defineStore('garage', () => {
     isLoaded,
     open,
     addVehicle,
-    changeVehicle,
-    keepMeaning,
-    changeOwner,
-    undoSheet: (id: string) => stepSheet(id, undone),
-    redoSheet: (id: string) => stepSheet(id, redone),
+    ...sheetSteps(storage),
     startJob,
     addJob,
     importText,

@@ -3,24 +3,23 @@ import { computed, shallowRef } from 'vue';
 import type { FullAssessment } from '../../core/judgement/assess';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
-import { nameOf, run, type Command, type NewObservation } from '../../core/commands/command';
-import { NO_HISTORY, redone, undone, withStep, type Kept } from '../../core/commands/history';
-import { withSheet, type Sheet } from '../../core/commands/vehicleInJob';
+import type { Command, NewObservation } from '../../core/commands/command';
 import { mostSuspect } from '../../core/judgement/mostSuspect';
 import type { JobRecord, StageName } from '../storage/garageStorage';
+import { jobSteps } from './jobSteps';
 import { usePorts } from './ports';
 
 export type { Command, NewObservation };
 
-const keptIn = (job: JobRecord): Kept<CaseFile> => ({ state: job.file, history: job.history ?? NO_HISTORY });
-
 /** The open job: its file as stored, and what the adviser makes of it. */
 export const useJob = defineStore('job', () => {
-  const { storage, adviser, now, newId } = usePorts();
+  const ports = usePorts();
+  const { storage, adviser } = ports;
   const record = shallowRef<JobRecord | null>(null);
   const assessment = shallowRef<FullAssessment | null>(null);
   const isThinking = shallowRef(false);
   const isMissing = shallowRef(false);
+  const steps = jobSteps(() => record.value?.id ?? null, ports);
   let stops: (() => void)[] = [];
   let assessed = '';
 
@@ -33,15 +32,6 @@ export const useJob = defineStore('job', () => {
     if (!answer) return;
     assessment.value = answer;
     isThinking.value = false;
-  }
-
-  /** Takes over what has changed on the vehicle's sheet. */
-  async function takeSheet(id: string, { vehicle, owner }: Sheet): Promise<void> {
-    await storage.changeJob(id, (job) => {
-      if ((job.file.ending ?? null) !== null) return job;
-      const file = withSheet(job.file, job.sheetSeen ?? null, { vehicle, owner });
-      return file === job.file && job.sheetSeen ? job : { ...job, file, sheetSeen: { vehicle, owner } };
-    });
   }
 
   /** Opens a job; resolves when it has been read. */
@@ -59,7 +49,9 @@ export const useJob = defineStore('job', () => {
         record.value = job;
         isMissing.value = job === null;
         if (isNew)
-          stops.push(storage.watchVehicle(job.vehicleId, (vehicle) => vehicle && void takeSheet(job.id, vehicle)));
+          stops.push(
+            storage.watchVehicle(job.vehicleId, (vehicle) => vehicle && void steps.takeSheet(job.id, vehicle)),
+          );
         if (job) void judge(job.file);
         resolve();
       });
@@ -76,31 +68,6 @@ export const useJob = defineStore('job', () => {
     return mostSuspect(assessment.value?.ranking ?? null, file.value);
   });
 
-  /** Changes the newest state of the file, as one step that can be taken back. */
-  async function step(change: (kept: Kept<CaseFile>) => Kept<CaseFile>): Promise<void> {
-    if (!record.value) return;
-    await storage.changeJob(record.value.id, (job) => {
-      const { state, history } = change(keptIn(job));
-      return state === job.file ? job : { ...job, updatedAt: now(), file: state, history };
-    });
-  }
-
-  /** Carries out a command on the newest state of the file; gives the ids of what it made. */
-  async function dispatch(command: Command): Promise<string[]> {
-    const made: string[] = [];
-    const stamp = {
-      at: now(),
-      newId: () => {
-        made.push(newId());
-        return made.at(-1) as string;
-      },
-    };
-    await step((kept) => withStep(kept, nameOf(command), run(kept.state, command, stamp)));
-    return made;
-  }
-
-  const alter = (name: string, make: (file: CaseFile) => CaseFile): Promise<void> =>
-    step((kept) => withStep(kept, name, make(kept.state)));
   const set = async (change: Partial<Pick<JobRecord, 'title' | 'stage' | 'subject'>>): Promise<void> => {
     if (record.value) await storage.changeJob(record.value.id, (job) => ({ ...job, ...change }));
   };
@@ -113,12 +80,12 @@ export const useJob = defineStore('job', () => {
     isMissing,
     subject,
     open,
-    dispatch,
-    alter,
-    observe: (...said: readonly NewObservation[]) => dispatch({ do: 'observe', said }),
-    withdraw: (id: string, withdrawn: boolean) => dispatch({ do: 'withdraw', ids: [id], withdrawn }),
-    undo: () => step(undone),
-    redo: () => step(redone),
+    dispatch: steps.dispatch,
+    alter: steps.alter,
+    undo: steps.undo,
+    redo: steps.redo,
+    observe: (...said: readonly NewObservation[]) => steps.dispatch({ do: 'observe', said }),
+    withdraw: (id: string, withdrawn: boolean) => steps.dispatch({ do: 'withdraw', ids: [id], withdrawn }),
     /** What would be taken back, and made again. */
     undoName: computed(() => record.value?.history?.done.at(-1)?.name ?? null),
     redoName: computed(() => record.value?.history?.undone.at(-1)?.name ?? null),

@@ -102,7 +102,7 @@ describe('single commands', () => {
     );
     expect(again.observations.at(-1)).toEqual({ id: 'n1', at: AT, kind: 'look', part: 'plug', finding: 'corroded' });
   });
-  test('work done, undone and done again is one entry', () => {
+  test('work done, undone and done again is entry entry', () => {
     const step = 'raised@front-left';
     const states = (['done', 'undone', 'done'] as const).reduce(
       (now, state) => run(now, { do: 'work', step, state }, stamp()),
@@ -110,7 +110,7 @@ describe('single commands', () => {
     );
     expect(states.work).toEqual([{ id: 'n1', at: AT, step, undone: false }]);
   });
-  test('solved: the last open repair of each wheel did it, one in vain stays in vain', () => {
+  test('solved: the last open repair of each wheel did it, entry in vain stays in vain', () => {
     const two = caseOf(
       car('passive'),
       [],
@@ -137,8 +137,8 @@ describe('undo and redo', () => {
   const start: Kept<CaseFile> = { state: costed, history: NO_HISTORY };
   const some = fc.array(fc.constantFrom(...EACH), { minLength: 1, maxLength: 12 });
   const done = (commands: readonly Command[]): Kept<CaseFile> => {
-    const one = stamp();
-    return commands.reduce((kept, command) => withStep(kept, nameOf(command), run(kept.state, command, one)), start);
+    const entry = stamp();
+    return commands.reduce((kept, command) => withStep(kept, nameOf(command), run(kept.state, command, entry)), start);
   };
   test('as often back as forth gives what was, and forth again what is', () =>
     fc.assert(
@@ -204,14 +204,14 @@ describe('changes of two tabs', () => {
       }),
     ),
   );
-  test('applied, any change makes the one state the other', () =>
+  test('applied, any change makes the entry state the other', () =>
     fc.assert(
       fc.property(json, json, (before, after) => {
         const made = withChanges<unknown>(before, changesBetween(before, after));
         const sorted = (value: unknown): unknown =>
           JSON.parse(JSON.stringify(value), (_key, inner: unknown) =>
             Array.isArray(inner) && inner.every((entry) => typeof entry === 'object')
-              ? [...inner].sort((x, y) => JSON.stringify(x).localeCompare(JSON.stringify(y)))
+              ? [...(inner as readonly unknown[])].sort((x, y) => JSON.stringify(x).localeCompare(JSON.stringify(y)))
               : inner,
           );
         expect(sorted(made)).toEqual(sorted(after));

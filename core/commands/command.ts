@@ -61,14 +61,17 @@ function without<T extends { readonly id: string }>(list: readonly T[] | undefin
 }
 
 function observed(file: CaseFile, said: readonly NewObservation[], { newId, at }: Stamp): CaseFile {
-  const made = said.map((observation) => ({ ...observation, id: newId(), at }) as Observation);
+  const made = said.map((observation) => ({ ...observation, id: newId(), at }));
   return { ...file, observations: [...file.observations, ...made] };
 }
 
 /** The observation said again, in its old place: what came before and after it stays so. */
 function corrected(file: CaseFile, id: string, said: NewObservation): CaseFile {
-  const again = (before: Observation): Observation =>
-    ({ ...said, id, ...(before.at === undefined ? {} : { at: before.at }) }) as Observation;
+  const again = (before: Observation): Observation => ({
+    ...said,
+    id,
+    ...(before.at === undefined ? {} : { at: before.at }),
+  });
   return { ...file, observations: changed(file.observations, id, again) };
 }
 

@@ -8,17 +8,18 @@ function fileWith(...observations: Observation[]): CaseFile {
 const now: Observation = { id: 'now', kind: 'lamps', lit: ['abs'], pattern: ['steady-from-key-on'] };
 
 describe('notes of the lamps', () => {
-  test('are corrected in place until codes are read, then a new one begins', () => {
-    const lit = (file: CaseFile) => withLamps(file, (one) => ({ ...one, lit: [...one.lit, 'stability'] }), 'new', 't');
+  test('are corrected in place until codes are read, then a new entry begins', () => {
+    const lit = (file: CaseFile) =>
+      withLamps(file, (entry) => ({ ...entry, lit: [...entry.lit, 'stability'] }), 'new', 't');
     expect(lit(fileWith(now)).observations).toEqual([{ ...now, lit: ['abs', 'stability'] }]);
     const read = fileWith(now, { id: 'c', kind: 'code', code: 'C0034', status: 'current' });
-    expect(lit(read).observations.map((one) => one.id)).toEqual(['now', 'c', 'new']);
+    expect(lit(read).observations.map((entry) => entry.id)).toEqual(['now', 'c', 'new']);
     expect(lit(read).observations[0]).toEqual(now);
   });
 
   test('how it was at first stands before how it is now, and goes when nothing is left of it', () => {
     const once = withEarlier(fileWith(now), 'intermittent', 'first', 't');
-    expect(once.observations.map((one) => one.id)).toEqual(['first', 'now']);
+    expect(once.observations.map((entry) => entry.id)).toEqual(['first', 'now']);
     expect(earlierLamps(once)?.pattern).toEqual(['intermittent']);
     expect(lastLamps(once)).toEqual(now);
     const twice = withEarlier(once, 'on-bumps', 'other', 't');

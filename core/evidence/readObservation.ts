@@ -10,7 +10,7 @@ import { bothTypes } from '../knowledge/tables/table';
 import * as trials from '../knowledge/tables/trials';
 import { split } from '../quantities/verdict';
 import { isFlashCode } from '../codes/forms';
-import { channelOn } from '../vehicle/channels';
+import { channelOn, otherSide } from '../vehicle/channels';
 import { lookedBefore } from './lookedBefore';
 import { readClear, readLoneCode } from './readCodes';
 import { readLamps } from './readLamps';
@@ -177,6 +177,13 @@ function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingC
   return saw(observation, null, bothTypes(first === observation ? beside.NO_ANSWER : beside.NO_ANSWER_AGAIN), 'silent');
 }
 
+/** Sensors are exchanged across an axle; one that both rear wheels share has no twin. */
+function readSwap(swap: ObservationOf<'swap'>, named: Channel | null, context: ReadingContext): Reading {
+  const twin = named && otherSide(named, context.vehicle.channels);
+  if (named && !twin) return { ignored: 'void: a sensor that both rear wheels share has no twin to be exchanged with' };
+  return saw(swap, named, trials.SWAP, swap.result);
+}
+
 /** The same sight once more, of what no repair has touched since, proves next to nothing new. */
 const SEEN_BEFORE = 0.85;
 
@@ -223,7 +230,7 @@ export function readObservation(observation: Observation, context: ReadingContex
     case 'distance':
       return readDistance(observation, named, context);
     case 'swap':
-      return saw(observation, named, trials.SWAP, observation.result);
+      return readSwap(observation, named, context);
     case 'substitute':
       return saw(observation, named, trials.SUBSTITUTE, observation.result);
     case 'unplug':

@@ -125,15 +125,14 @@ describe('several wheels', () => {
 });
 
 describe('trips', () => {
-  const at = (minute: number, extra: object = {}): Observation =>
-    ({
-      id: `d${minute}`,
-      at: `2026-05-04T17:${String(minute).padStart(2, '0')}:00Z`,
-      kind: 'drive',
-      result: 'lamps-stayed-out',
-      distance: 5,
-      ...extra,
-    }) as Observation;
+  const at = (minute: number, extra: object = {}): Observation => ({
+    id: `d${minute}`,
+    at: `2026-05-04T17:${String(minute).padStart(2, '0')}:00Z`,
+    kind: 'drive',
+    result: 'lamps-stayed-out',
+    distance: 5,
+    ...extra,
+  });
   test('two taps within ten minutes are one drive', () => {
     expect(cleanTrips([at(0), at(9)])).toEqual({ trips: 1, kilometres: 5 });
     expect(cleanTrips([at(0), at(10)])).toEqual({ trips: 2, kilometres: 10 });

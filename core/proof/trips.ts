@@ -1,4 +1,5 @@
 import type { CaseFile, Observation } from '../casefile/contract';
+import { minutesOf } from '../quantities/moment';
 
 /** Two drives noted within so many minutes are one: nobody drives, parks and looks twice in that time. */
 const ONE_TRIP_MINUTES = 10;
@@ -17,8 +18,8 @@ export function cleanTrips(observations: readonly Observation[]): {
   let [trips, kilometres, last] = [0, 0, -Infinity];
   for (const seen of observations) {
     if (seen.kind !== 'drive' || seen.result === 'lamps-came-back') continue;
-    const at = seen.at === undefined ? NaN : Date.parse(seen.at);
-    const isSame = at - last < ONE_TRIP_MINUTES * 60_000;
+    const at = seen.at === undefined ? NaN : minutesOf(seen.at);
+    const isSame = at - last < ONE_TRIP_MINUTES;
     if (!isSame) {
       trips += seen.trips ?? 1;
       kilometres += (seen.distance ?? A_LOOP_KM) * (seen.trips ?? 1);

@@ -2,7 +2,8 @@
 import { ElMessage } from 'element-plus';
 import { computed, h } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import type { Observation, ObservationOf } from '../../../core/casefile/contract';
+import type { Observation } from '../../../core/casefile/contract';
+import { answered, canBeMade } from '../../../core/commands/answered';
 import { answersOf } from '../../../core/knowledge/checks/sheets';
 import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
@@ -10,7 +11,9 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
 import type { NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import type { Channel } from '../../../core/casefile/words';
 import DistanceEntry from './DistanceEntry.vue';
+import LookEntry from './LookEntry.vue';
 import MeterEntry from './MeterEntry.vue';
 import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
@@ -19,9 +22,8 @@ import { useCheck } from './useCheck';
 const check = useCheck();
 const router = useRouter();
 const { values } = usePreferences();
-const where = computed(() =>
-  check.channel.value ? sayChannel(check.channel.value, values.sides, check.job.file?.vehicle.steeringSide) : '',
-);
+const say = (channel: Channel): string => sayChannel(channel, values.sides, check.job.file?.vehicle.steeringSide);
+const where = computed(() => (check.channel.value ? say(check.channel.value) : ''));
 const STANDING: Readonly<Record<string, string>> = {
   zero: 'shows zero, as it should',
   'stuck-high': 'shows a value that never moves',
@@ -66,35 +68,17 @@ async function keep(...found: NewObservation[]): Promise<void> {
   await router.push({ name: 'find' });
 }
 
-function choose(answer: string): void {
-  const asked = check.answer.value;
-  const at = check.channel.value ? { channel: check.channel.value } : {};
-  if (!asked) return;
-  if (asked.is === 'look') void keep({ kind: 'look', part: asked.part, finding: answer, ...at });
-  else if (asked.is === 'live')
-    void keep({ kind: 'live', while: asked.while, finding: answer as ObservationOf<'live'>['finding'], ...at });
-  else if (asked.is === 'sensor-type') void setType(answer as 'passive' | 'active');
-  else if (asked.is === 'choice') void keep(trial(asked.kind, answer, at));
-}
+const channels = computed(() => check.job.file?.vehicle.channels ?? []);
+const isPossible = computed(
+  () => check.answer.value !== null && canBeMade(check.answer.value, check.channel.value, channels.value),
+);
 
-function trial(
-  kind: 'swap' | 'substitute' | 'unplug',
-  result: string,
-  at: { channel?: NonNullable<typeof check.channel.value> },
-): NewObservation {
-  const other = check.job.file?.vehicle.channels.find(
-    (one) => one !== check.channel.value && one.slice(0, 4) === check.channel.value?.slice(0, 4),
-  );
-  if (kind === 'swap')
-    return {
-      kind,
-      with: other ?? 'front-left',
-      result: result as ObservationOf<'swap'>['result'],
-      putBack: true,
-      ...at,
-    };
-  if (kind === 'substitute') return { kind, result: result as ObservationOf<'substitute'>['result'], ...at };
-  return { kind, result: result as ObservationOf<'unplug'>['result'], ...at };
+function choose(words: readonly string[]): void {
+  const asked = check.answer.value;
+  if (!asked) return;
+  if (asked.is === 'sensor-type') void setType(words[0] as 'passive' | 'active');
+  else if (asked.is === 'look' || asked.is === 'live' || asked.is === 'choice')
+    void keep(...answered(asked, words, check.channel.value, channels.value));
 }
 
 async function setType(type: 'passive' | 'active'): Promise<void> {
@@ -111,7 +95,28 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"
         ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
       ></RouterLink>
-      <p class="overline">{{ where || 'The whole car' }}</p>
+      <p v-if="!check.canMove.value" class="overline">{{ where || 'The whole car' }}</p>
+      <div v-else class="wheels" role="group" aria-label="Which wheel">
+        <button
+          v-for="one in channels"
+          :key="one"
+          type="button"
+          class="tap wheel"
+          :aria-pressed="check.channel.value === one"
+          :data-test="`at-${one}`"
+          @click="check.moveTo(one)"
+        >
+          {{ say(one) }}</button><button
+          v-if="check.answer.value?.is === 'look'"
+          type="button"
+          class="tap wheel"
+          :aria-pressed="check.channel.value === null"
+          data-test="at-unknown"
+          @click="check.moveTo('unknown')"
+        >
+          wheel not known
+        </button>
+      </div>
     </div>
     <template v-if="check.sheet.value">
       <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
@@ -139,10 +144,20 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         @keep="keep"
       />
       <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
+      <p v-else-if="!isPossible" class="told">
+        Not here: both rear wheels share this sensor, so it has no twin to be exchanged with. Try a known good sensor
+        instead.
+      </p>
+      <LookEntry
+        v-else-if="check.answer.value?.is === 'look'"
+        :findings="choices"
+        :words-for="wordsFor"
+        @keep="choose"
+      />
       <section v-else>
         <h2 class="overline">What do you find?</h2>
         <div class="answers">
-          <button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose(one)">
+          <button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose([one])">
             {{ wordsFor(one) }}
           </button>
         </div>
@@ -181,6 +196,24 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   stroke-width: 2.6;
   stroke-linecap: round;
   stroke-linejoin: round;
+}
+
+.wheels {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.wheel {
+  min-height: 44px;
+  padding: 4px 12px;
+  font-size: 0.94rem;
+}
+
+.wheel[aria-pressed='true'] {
+  border-color: var(--ink);
+  border-width: 2.5px;
+  font-weight: 650;
 }
 
 .setup {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { JUMPS_AT } from '../../../core/casefile/words';
+import { PARTS } from '../../../core/knowledge/parts';
 import { showReading } from '../../../core/quantities/show';
 import Keypad from '../../shared/keypad/Keypad.vue';
 import type { NewObservation } from '../../stores/job';
@@ -12,7 +14,21 @@ const props = defineProps<{ check: ReturnType<typeof useCheck> }>();
 const emit = defineEmits<{ keep: [found: NewObservation] }>();
 
 const c = props.check;
-const { text, unit, units, temperature, leads, range, isUnsteady, isWiggling, problem, meter, verdict, answer } = c;
+const {
+  text,
+  unit,
+  units,
+  temperature,
+  leads,
+  range,
+  isUnsteady,
+  isWiggling,
+  jumpsAt,
+  problem,
+  meter,
+  verdict,
+  answer,
+} = c;
 const isCoil = computed(
   () =>
     answer.value?.is === 'meter' &&
@@ -99,6 +115,19 @@ const RANGES = [
         <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">
           Read while wiggling
         </button>
+        <div v-if="canWiggle && isWiggling && isUnsteady" class="ranges" data-test="jumps-at">
+          <span>Where was it moved when it jumped?</span
+          ><button
+            v-for="one in JUMPS_AT"
+            :key="one"
+            class="tap small"
+            type="button"
+            :aria-pressed="jumpsAt === one"
+            @click="jumpsAt = jumpsAt === one ? '' : one"
+          >
+            {{ PARTS[one].name.toLowerCase() }}
+          </button>
+        </div>
       </div>
     </div>
     <KeepBar :is-ready="meter !== null" :words="verdict?.heading ?? ''" @keep="meter && emit('keep', meter)" />

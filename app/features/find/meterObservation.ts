@@ -11,6 +11,8 @@ export interface AroundReading {
   readonly temperature: string;
   readonly isUnsteady: boolean;
   readonly isWiggling: boolean;
+  /** Where the reading jumped while it was moved; empty where nobody said. */
+  readonly jumpsAt: ObservationOf<'meter'>['jumpsAt'] | '';
 }
 
 /** A number typed with point or comma; undefined where there is none. */
@@ -39,6 +41,7 @@ export function meterObservation(
     ...(resolution ? { resolution } : {}),
     ...(around.isUnsteady ? { unsteady: true } : {}),
     ...(moved ? { while: moved } : {}),
+    ...(around.isWiggling && around.isUnsteady && around.jumpsAt ? { jumpsAt: around.jumpsAt } : {}),
     ...(temperature === undefined ? {} : { temperature }),
     ...(range === undefined ? {} : { range }),
   };

@@ -1,18 +1,20 @@
 import { computed, ref } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import { isOfCar } from '../../../core/knowledge/checks/all';
 import { openFor } from '../../../core/knowledge/setups';
 import { standingOpen } from '../../../core/planning/seen';
 import { contextWith, timelineOf } from '../../../core/evidence/timeline';
 import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
-import type { Channel, Quantity } from '../../../core/casefile/words';
+import type { Channel, JUMPS_AT, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
 import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob, type NewObservation } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
 import { meterObservation } from './meterObservation';
+
+type JumpsAt = (typeof JUMPS_AT)[number];
 
 export const UNITS: Readonly<Record<Quantity, readonly string[]>> = {
   resistance: ['kΩ', 'Ω', 'MΩ'],
@@ -40,33 +42,53 @@ function useCorrection(id: () => string) {
   const job = useJob();
   const corrects = computed(() => job.file?.observations.find((one) => one.id === id()) ?? null);
   async function record(found: readonly NewObservation[]): Promise<string[]> {
-    const [first] = found;
+    const [first, ...more] = found;
     if (!corrects.value || !first) return job.observe(...found);
-    await job.dispatch({ do: 'correct', id: corrects.value.id, said: first });
-    return [corrects.value.id];
+    const { id } = corrects.value;
+    await job.dispatch({ do: 'correct', id, said: first });
+    return [id, ...(more.length > 0 ? await job.observe(...more) : [])];
   }
   return { corrects, record };
+}
+
+/** What is typed of a reading: kept as drafts until it is recorded. */
+function useTyped(key: (part: string) => string, startsWiggling: boolean) {
+  const draft = (part: string) => useDraft(() => key(part));
+  const texts = {
+    text: draft('text'),
+    unit: draft('unit'),
+    temperature: draft('temperature'),
+    leads: draft('leads'),
+    range: draft('range'),
+  };
+  const isUnsteady = ref(false);
+  const isWiggling = ref(startsWiggling);
+  const jumpsAt = ref<JumpsAt | ''>('');
+  function clear(): void {
+    for (const text of Object.values(texts)) text.value = '';
+    [isUnsteady.value, isWiggling.value, jumpsAt.value] = [false, false, ''];
+  }
+  return { ...texts, isUnsteady, isWiggling, jumpsAt, clear };
 }
 
 /** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
 export function useCheck() {
   const route = useRoute();
+  const router = useRouter();
   const job = useJob();
   const name = computed(() => String(route.query['do'] ?? ''));
   const sheet = computed(() => sheetFor(name.value));
   const channel = computed<Channel | null>(() => {
     const named = String(route.query['at'] ?? '') as Channel;
-    if (isOfCar(name.value)) return null;
+    if (isOfCar(name.value) || route.query['at'] === 'unknown') return null;
     return job.file?.vehicle.channels.includes(named) ? named : job.subject;
   });
-  const draft = (part: string) => useDraft(() => `${job.record?.id}.${name.value}.${channel.value}.${part}`);
-  const text = draft('text');
-  const unit = draft('unit');
-  const temperature = draft('temperature');
-  const leads = draft('leads');
-  const range = draft('range');
-  const isUnsteady = ref(false);
-  const isWiggling = ref(route.query['while'] === 'wiggle');
+  const typed = useTyped(
+    (part) => `${job.record?.id}.${name.value}.${channel.value}.${part}`,
+    route.query['while'] === 'wiggle',
+  );
+  const { text, unit, temperature, leads, range, isUnsteady, isWiggling, jumpsAt } = typed;
+  const moveTo = (at: Channel | 'unknown'): void => void router.replace({ query: { ...route.query, at } });
 
   const answer = computed(() => sheet.value?.answer ?? null);
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
@@ -76,7 +98,6 @@ export function useCheck() {
     set: (now: string) => (unit.value = now),
   });
   const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
-
   const parsed = computed(() =>
     quantity.value && text.value !== ''
       ? parseReading(text.value === 'OL' ? 'OL' : `${text.value} ${chosenUnit.value}`, quantity.value)
@@ -92,6 +113,7 @@ export function useCheck() {
           temperature: temperature.value,
           isUnsteady: isUnsteady.value,
           isWiggling: isWiggling.value,
+          jumpsAt: jumpsAt.value,
         })
       : null,
   );
@@ -106,9 +128,7 @@ export function useCheck() {
 
   async function keep(...found: readonly NewObservation[]): Promise<string[]> {
     const ids = await record(found);
-    for (const each of [text, unit, temperature, leads, range]) each.value = '';
-    isUnsteady.value = false;
-    isWiggling.value = false;
+    typed.clear();
     return ids;
   }
 
@@ -127,6 +147,10 @@ export function useCheck() {
     range,
     isUnsteady,
     isWiggling,
+    jumpsAt,
+    moveTo,
+    /** Whether the check is of a wheel, so that another may be meant. */
+    canMove: computed(() => sheet.value !== null && !isOfCar(name.value) && corrects.value === null),
     problem,
     meter,
     verdict,

@@ -9,6 +9,8 @@ const KEYS = [
   ['N', 'do the next move'],
   ['C', 'enter codes'],
   ['M', 'enter a meter reading'],
+  ['Ctrl Z', 'take the last step back'],
+  ['Ctrl Shift Z', 'make it again'],
   ['G', 'glove mode'],
   ['?', 'this sheet'],
 ] as const;

@@ -12,8 +12,11 @@ defineProps<{
   visited: readonly StageId[];
   /** Whether the job is of a practice car. */
   isPractice: boolean;
+  /** What would be taken back and made again; null for nothing. */
+  undoName: string | null;
+  redoName: string | null;
 }>();
-const emit = defineEmits<{ help: [] }>();
+const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
 </script>
 
 <template>
@@ -36,10 +39,33 @@ const emit = defineEmits<{ help: [] }>();
         <b>{{ vehicle }}</b><span v-if="title">, {{ title }}</span>
       </p>
       <p class="ways">
+        <button
+          type="button"
+          class="step"
+          data-test="undo"
+          :disabled="!undoName"
+          :aria-label="undoName ? `Undo: ${undoName}` : 'Nothing to undo'"
+          :title="undoName ? `Undo: ${undoName} (Ctrl+Z)` : 'Nothing to undo'"
+          @click="emit('undo')"
+        >
+          <svg viewBox="0 0 20 20" aria-hidden="true">
+            <path d="M8 4 3.5 8.5 8 13M3.5 8.5H12a4 4 0 0 1 0 8H9" />
+          </svg></button
+        ><button
+          v-if="redoName"
+          type="button"
+          class="step"
+          data-test="redo"
+          :aria-label="`Redo: ${redoName}`"
+          :title="`Redo: ${redoName} (Ctrl+Shift+Z)`"
+          @click="emit('redo')"
+        >
+          <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m12 4 4.5 4.5L12 13M16.5 8.5H8a4 4 0 0 0 0 8h3" /></svg>
+        </button>
         <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
         <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">Bench</RouterLink>
         <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>
-        <button type="button" @click="emit('help')">Keys and look</button>
+        <button type="button" class="help" @click="emit('help')">Keys and look</button>
       </p>
     </div>
   </header>
@@ -138,6 +164,28 @@ const emit = defineEmits<{ help: [] }>();
   text-decoration: underline;
 }
 
+.ways .step {
+  width: 34px;
+  min-height: 30px;
+  display: grid;
+  place-items: center;
+  color: var(--ink);
+}
+
+.ways .step:disabled {
+  opacity: 0.35;
+  cursor: default;
+}
+
+.step svg {
+  width: 20px;
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+
 @media (max-width: 1100px) {
   .head {
     gap: 8px 18px;
@@ -211,13 +259,18 @@ const emit = defineEmits<{ help: [] }>();
     font-size: 15px;
   }
 
-  .ways button {
+  .ways .help {
     font-size: 0;
     width: 40px;
     justify-content: center;
   }
 
-  .ways button::after {
+  .ways .step {
+    width: 44px;
+    justify-content: center;
+  }
+
+  .ways .help::after {
     content: '?';
     font-size: 17px;
     font-weight: 700;
