@@ -10,10 +10,13 @@ import PathStrip from '../shared/path/PathStrip.vue';
 import { pathOf } from '../shared/path/pathView';
 import CornerStrip from '../shared/plan/CornerStrip.vue';
 import { cornersOf } from '../shared/plan/planView';
+import { sayChannel } from '../../core/vehicle/sides';
+import CompactHead from '../shared/shell/CompactHead.vue';
 import KeysDialog from '../shared/shell/KeysDialog.vue';
 import PlanSide from '../shared/shell/PlanSide.vue';
 import StageHeader from '../shared/shell/StageHeader.vue';
 import { STAGES, type StageId } from '../shared/shell/stages';
+import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useJob } from '../stores/job';
 import { practiceOf } from '../stores/practice';
@@ -27,6 +30,10 @@ const preferences = usePreferences();
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
 const isWide = useMediaQuery('(min-width: 901px)');
+const isSmall = computed(() => !isWide.value);
+const compact = useCompact(isSmall);
+const { isCompact } = compact;
+watch(() => route.fullPath, compact.reset);
 
 const id = computed(() => String(route.params['job']));
 watch(id, (now) => void job.open(now), { immediate: true });
@@ -99,7 +106,18 @@ useShortcuts({
     <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
   </main>
   <div v-else class="job">
+    <CompactHead
+      v-if="isCompact && job.file"
+      class="head"
+      back="garage"
+      :vehicle="job.file.vehicle.name ?? ''"
+      :stage="STAGES.find((one) => one.id === stage)?.name ?? 'Notebook'"
+      :where="sayChannel(job.subject, preferences.values.sides, job.file.vehicle.steeringSide)"
+      :pieces="pieces"
+      @open="compact.showAll"
+    />
     <StageHeader
+      v-else
       :job="id"
       :vehicle="job.file?.vehicle.name ?? ''"
       :title="job.record?.title ?? ''"
@@ -112,7 +130,7 @@ useShortcuts({
       @undo="job.undo"
       @redo="job.redo"
     />
-    <div v-if="!isWide && job.file" class="strips">
+    <div v-if="!isWide && !isCompact && job.file" class="strips">
       <CornerStrip :corners="corners" :subject="job.subject" @select="job.setSubject" />
       <PathStrip :pieces="pieces" :selected="null" @select="lookAt" />
     </div>
@@ -125,7 +143,7 @@ useShortcuts({
         :sides="preferences.values.sides"
         @select="job.setSubject"
       />
-      <main v-if="job.file" class="main" tabindex="0"><RouterView /></main>
+      <main v-if="job.file" class="main" tabindex="0" @scroll.passive="compact.onScroll"><RouterView /></main>
     </div>
     <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
     <NextMoveBar
@@ -133,6 +151,7 @@ useShortcuts({
       :view="move"
       :currency="currency"
       :is-thinking="job.isThinking"
+      :is-compact="isCompact"
       @why="isWhyOpen = true"
     />
     <WhyDrawer

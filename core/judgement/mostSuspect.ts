@@ -4,6 +4,9 @@ import type { Channel } from '../casefile/words';
 /** What a ranking says of corners. */
 type Shares = readonly { readonly channel: string | null; readonly probability: number }[];
 
+/** Below this chance of any fault at a corner none is in question: what was repaired last is then what is looked at. */
+const IN_QUESTION = 0.05;
+
 /**
  * The corner that holds most suspicion; before a judgement the one looked at last, else the first.
  * @param ranking faults with their chances; null before a judgement. @param file the case; null before it has been read.
@@ -17,5 +20,7 @@ export function mostSuspect(ranking: Shares | null, file: CaseFile | null): Chan
   if (!ranking) return seen?.channel ?? first;
   const share = (channel: Channel): number =>
     ranking.reduce((sum, row) => sum + (row.channel === channel ? row.probability : 0), 0);
-  return channels.reduce((best, channel) => (share(channel) > share(best) + 1e-9 ? channel : best), first);
+  const best = channels.reduce((most, channel) => (share(channel) > share(most) + 1e-9 ? channel : most), first);
+  const repaired = file?.repairs?.findLast((made) => made.channel && channels.includes(made.channel))?.channel;
+  return share(best) < IN_QUESTION && repaired ? repaired : best;
 }

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { ElMessage } from 'element-plus';
-import { computed, h } from 'vue';
+import { computed } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Observation } from '../../../core/casefile/contract';
 import { answered, canBeMade } from '../../../core/commands/answered';
@@ -10,6 +9,7 @@ import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/
 import { sayChannel } from '../../../core/vehicle/sides';
 import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
 import type { NewObservation } from '../../stores/job';
+import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import type { Channel } from '../../../core/casefile/words';
 import DistanceEntry from './DistanceEntry.vue';
@@ -44,21 +44,7 @@ function wordsFor(answer: string): string {
 
 /** What was kept can be taken back at once. */
 function tell(ids: readonly string[]): void {
-  const undo = (): void => {
-    void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true });
-    message.close();
-  };
-  const message = ElMessage({
-    duration: 7000,
-    message: h('span', [
-      'Kept. ',
-      h(
-        'button',
-        { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo },
-        'Take it back',
-      ),
-    ]),
-  });
+  tellWithUndo('Kept.', 'Take it back', () => void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true }));
 }
 
 async function keep(...found: NewObservation[]): Promise<void> {

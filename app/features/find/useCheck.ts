@@ -5,7 +5,7 @@ import { isOfCar } from '../../../core/knowledge/checks/all';
 import { openFor } from '../../../core/knowledge/setups';
 import { standingOpen } from '../../../core/planning/seen';
 import { contextWith, timelineOf } from '../../../core/evidence/timeline';
-import type { CaseFile, ObservationOf } from '../../../core/casefile/contract';
+import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
 import type { Channel, JUMPS_AT, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
 import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
@@ -118,11 +118,9 @@ export function useCheck() {
       : null,
   );
   const verdict = computed(() => (meter.value && job.file ? verdictOf(meter.value, channel.value, job.file) : null));
-  const earlier = computed(() =>
-    (job.file?.observations ?? []).filter(
-      (one) => !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value,
-    ),
-  );
+  const isSame = (one: Observation): boolean =>
+    !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value;
+  const earlier = computed(() => (job.file?.observations ?? []).filter(isSame));
 
   const { corrects, record } = useCorrection(() => String(route.query['correct'] ?? ''));
 

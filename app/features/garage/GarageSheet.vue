@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { ElMessage } from 'element-plus';
-import { computed, h, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Problem } from '../../../core/casefile/problem';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import KeysDialog from '../../shared/shell/KeysDialog.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
+import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
 import { jobLine, sensorsOf } from './garageView';
@@ -52,21 +52,7 @@ async function remove(id: string): Promise<void> {
   const job = garage.jobs.find((one) => one.id === id);
   if (!job) return;
   await garage.removeJob(id);
-  const undo = (): void => {
-    void garage.restoreJob(job);
-    message.close();
-  };
-  const message = ElMessage({
-    duration: 12_000,
-    message: h('span', [
-      'Removed. ',
-      h(
-        'button',
-        { class: 'tap quiet', style: 'color: var(--bar-action); min-height: 40px', onClick: undo },
-        'Put it back',
-      ),
-    ]),
-  });
+  tellWithUndo('Removed.', 'Put it back', () => void garage.restoreJob(job), 12_000);
 }
 </script>
 

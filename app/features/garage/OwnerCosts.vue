@@ -59,11 +59,6 @@ function keep(): void {
 
 <template>
   <section class="costs" data-test="owner-costs">
-    <h2>What your time and parts cost</h2>
-    <p class="muted">
-      Every move is weighed in money: minutes at what an hour is worth to you, and parts. Leave empty what you don't
-      know.
-    </p>
     <div class="fields">
       <label
         >An hour of yours<el-input

@@ -9,6 +9,7 @@ import { useGarage } from '../../stores/garage';
 import { usePreferences } from '../../stores/preferences';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import OwnerCosts from './OwnerCosts.vue';
+import SheetTopic from './SheetTopic.vue';
 import { emptyForm, formOf, untouched, vehicleOf, type VehicleForm } from './vehicleForm';
 
 /** The spec sheet: what the owner's manual says. All of it may stay empty. */
@@ -78,6 +79,23 @@ const PLUG_WORDS: Readonly<Record<string, string>> = {
   seat: 'under a seat',
   underbody: 'under the body',
 };
+const LAYOUT_WORDS = [
+  ['four', 'four: one a wheel'],
+  ['three', 'three: one for the rear axle'],
+  ['two', 'two: front wheels only'],
+] as const;
+
+/** Front and rear may carry different kinds; an axle has one. */
+function setKind(channel: Channel, kind: string): void {
+  const vehicle = record.value?.vehicle;
+  if (!vehicle) return;
+  const axle = channel.startsWith('front') ? 'front' : 'rear';
+  const { sensorTypes = {} } = vehicle;
+  const others = Object.fromEntries(Object.entries(sensorTypes).filter(([one]) => !one.startsWith(axle)));
+  const own = vehicle.channels.filter((one) => one.startsWith(axle)).map((one) => [one, kind] as const);
+  const made = kind === '' ? others : { ...others, ...Object.fromEntries(own) };
+  void garage.changeVehicle(id.value, vehicle, { ...vehicle, sensorTypes: made });
+}
 const TORQUE_WORDS: Readonly<Record<string, string>> = {
   'sensor-bolt': 'Sensor bolt',
   'caliper-bracket': 'Caliper bracket',
@@ -96,36 +114,88 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
       <span v-if="isKept" class="muted" role="status">kept</span>
     </header>
     <main v-if="record" class="body">
-      <section class="fields">
+      <section class="first">
         <label>You call it<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
-        <label
-          >Steering wheel<el-select v-model="form.steeringSide" placeholder="not told"
-            ><el-option value="left" label="left" /><el-option value="right" label="right" /></el-select
-        ></label>
-        <label
-          >Channels<el-select v-model="form.layout"
-            ><el-option value="four" label="four: one a wheel" /><el-option
-              value="three"
-              label="three: one for the rear axle" /><el-option value="two" label="two: front wheels only" /></el-select
-        ></label>
-        <label
-          >Sensors<el-select v-model="form.sensorType" placeholder="not known"
-            ><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option
-              value="active"
-              label="active (fed)" /><el-option
-              v-if="form.sensorType === 'mixed'"
-              value="mixed"
-              label="mixed, as in the file" /></el-select
-        ></label>
-        <div class="cell">
-          <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label
-          ><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span>
+        <div class="choice" role="group" aria-label="Steering wheel">
+          <span>Steering wheel</span>
+          <div class="chips">
+            <button
+              v-for="one in ['left', 'right'] as const"
+              :key="one"
+              type="button"
+              class="tap"
+              :aria-pressed="form.steeringSide === one"
+              :data-test="`steering-${one}`"
+              @click="form.steeringSide = one"
+            >
+              {{ one }}
+            </button>
+          </div>
         </div>
-        <label class="switch"><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label>
+        <div class="choice" role="group" aria-label="Sensors">
+          <span>Wheel speed sensors</span>
+          <div class="chips">
+            <button
+              v-for="[layout, words] in LAYOUT_WORDS"
+              :key="layout"
+              type="button"
+              class="tap"
+              :aria-pressed="form.layout === layout"
+              :data-test="`layout-${layout}`"
+              @click="form.layout = layout"
+            >
+              {{ words }}
+            </button>
+          </div>
+          <p class="muted">
+            Not sure? Nearly every car has four. Look under the rear: one sensor on the axle means three.
+          </p>
+        </div>
+        <p class="start">
+          <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
+          <span class="muted">That is enough to begin. What else matters is asked where a check needs it.</span>
+        </p>
       </section>
-      <section>
-        <h2>From the manual</h2>
-        <p class="muted">Leave empty what you don't have: a generic figure stands in, and is shown as such.</p>
+      <SheetTopic
+        title="Sensors and car"
+        where="Passive or active: the manual, or a check asks you. Odometer: on the dash."
+      >
+        <div class="fields">
+          <label
+            >Kind of sensors<el-select v-model="form.sensorType" placeholder="not known"
+              ><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option
+                value="active"
+                label="active (fed)" /><el-option
+                v-if="form.sensorType === 'mixed'"
+                value="mixed"
+                label="mixed, as in the file" /></el-select
+          ></label>
+          <div class="cell">
+            <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label
+            ><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span>
+          </div>
+          <label class="switch"
+            ><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label
+          >
+        </div>
+        <p class="muted">By wheel, where front and rear differ:</p>
+        <div class="fields">
+          <label v-for="channel in record.vehicle.channels" :key="channel"
+            >{{ say(channel)
+            }}<el-select
+              :model-value="record.vehicle.sensorTypes?.[channel] ?? ''"
+              placeholder="not known"
+              @change="(kind: string) => setKind(channel, kind)"
+              ><el-option value="" label="not known" /><el-option value="passive" label="passive" /><el-option
+                value="active"
+                label="active" /></el-select
+          ></label>
+        </div>
+      </SheetTopic>
+      <SheetTopic
+        title="Figures to measure against"
+        where="Wiring or brake section of the workshop manual; the tyre's size is on its wall. A generic figure stands in for what is empty, and is shown as such."
+      >
         <div class="fields">
           <div class="cell">
             <label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label
@@ -137,21 +207,35 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
           </div>
           <label>at, °C<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
           <div class="cell">
-            <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" /></label
+            <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" data-test="tyre" /></label
             ><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span>
           </div>
           <div class="cell">
-            <label>Teeth of the ring<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" /></label
+            <label
+              >Teeth of the ring<el-input
+                v-model="form.teeth"
+                placeholder="48"
+                inputmode="numeric"
+                data-test="teeth" /></label
             ><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span>
           </div>
+        </div>
+      </SheetTopic>
+      <SheetTopic
+        title="Torque figures"
+        where="Tightening table of the workshop manual. Without one Zelf gives none of its own for brakes and wheels."
+      >
+        <div class="fields">
           <div v-for="point in TORQUE_POINTS" :key="point" class="cell">
             <label>{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /></label
             ><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span>
           </div>
         </div>
-      </section>
-      <section>
-        <h2>Where things sit</h2>
+      </SheetTopic>
+      <SheetTopic
+        title="Where things sit"
+        where="Follow the lead from the wheel with a torch; the manual shows where its plug is."
+      >
         <div v-for="channel in record.vehicle.channels" :key="channel" class="fields place">
           <b>{{ say(channel) }}</b>
           <el-select
@@ -169,9 +253,13 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             ><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="`plug ${PLUG_WORDS[one]}`"
           /></el-select>
         </div>
-      </section>
-      <OwnerCosts :owner="record.owner" @keep="(owner) => record && garage.changeOwner(id, record.owner, owner)" />
-      <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
+      </SheetTopic>
+      <SheetTopic
+        title="What your time and parts cost"
+        where="Every move is weighed in money. Leave empty what you don't know."
+      >
+        <OwnerCosts :owner="record.owner" @keep="(owner) => record && garage.changeOwner(id, record.owner, owner)" />
+      </SheetTopic>
     </main>
     <main v-else-if="garage.isLoaded" class="body"><p>This vehicle is not in this browser.</p></main>
   </div>
@@ -220,6 +308,28 @@ label {
   display: grid;
   align-content: start;
   font-size: 0.94rem;
+}
+
+.first {
+  gap: 18px;
+}
+
+.choice {
+  display: grid;
+  gap: 6px;
+  font-weight: 600;
+  font-size: 0.94rem;
+}
+
+.choice .muted {
+  font-weight: 400;
+}
+
+.start {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
 }
 
 .switch {

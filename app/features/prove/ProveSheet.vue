@@ -14,6 +14,7 @@ const OTHER_ENDINGS = [
   ['unsolved', 'I give up for now'],
   ['handed-over', 'A workshop has it'],
 ] as const;
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as const;
 </script>
 
@@ -54,10 +55,11 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
         :data-test="`proof-step-${row.step.id}`"
       >
         <div class="words">
-          <h2>
+          <h2 class="title">
             <StateMark v-if="row.step.by" :state="MARKS[row.step.state]" />
-            <template v-if="row.where">{{ row.where }}: {{ row.title.toLowerCase() }}</template
-            ><template v-else>{{ row.title }}</template>
+            <span>{{
+              row.where ? `${capital(row.where)}: ${row.title.charAt(0).toLowerCase()}${row.title.slice(1)}` : row.title
+            }}</span>
           </h2>
           <p class="muted">{{ row.text }}</p>
           <p v-if="row.answer" class="said" data-test="proof-said">
@@ -132,6 +134,12 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
 
 .bad .mark {
   color: var(--fault);
+}
+
+.title {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
 }
 
 .said {

@@ -3,12 +3,12 @@ import { RouterLink } from 'vue-router';
 import type { MoveView } from './moveView';
 
 /** The foot of every stage: one recommended action. */
-defineProps<{ view: MoveView | null; currency: string; isThinking: boolean }>();
+defineProps<{ view: MoveView | null; currency: string; isThinking: boolean; isCompact: boolean }>();
 const emit = defineEmits<{ why: [] }>();
 </script>
 
 <template>
-  <footer class="bar" :class="{ stop: view?.isStop }" aria-live="polite">
+  <footer class="bar" :class="{ stop: view?.isStop, compact: isCompact }" aria-live="polite">
     <div class="words">
       <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
       <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
@@ -108,23 +108,70 @@ kbd {
   padding: 0 5px;
 }
 
+.bar.compact {
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 10px;
+  padding: 6px 12px calc(6px + env(safe-area-inset-bottom));
+  min-height: 0;
+}
+
+.compact .words {
+  grid-column: auto;
+}
+
+.compact .heading,
+.compact .facts,
+.compact .second span,
+.compact kbd {
+  display: none;
+}
+
+.compact .sentence {
+  font-size: 1rem;
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+
+.compact .second {
+  align-content: center;
+}
+
+.compact .second,
+.compact .first {
+  min-height: 48px;
+  padding: 4px 14px;
+  font-size: 1rem;
+}
+
 .bar :focus-visible {
   outline-color: var(--bar-text);
 }
 
+@media (max-width: 520px) {
+  .compact .second {
+    display: none;
+  }
+
+  .bar.compact {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+
 @media (max-width: 700px) {
-  .bar {
+  .bar:not(.compact) {
     grid-template-columns: auto minmax(0, 1fr);
     gap: 8px 10px;
     padding: 10px 16px calc(12px + env(safe-area-inset-bottom));
     min-height: 0;
   }
 
-  .words {
+  .bar:not(.compact) .words {
     grid-column: 1 / -1;
   }
 
-  .sentence {
+  .bar:not(.compact) .sentence {
     font-size: 1.12rem;
   }
 
@@ -133,13 +180,13 @@ kbd {
     display: none;
   }
 
-  .first {
+  .bar:not(.compact) .first {
     justify-content: center;
     min-height: 56px;
     padding-inline: 12px;
   }
 
-  .second {
+  .bar:not(.compact) .second {
     min-height: 56px;
     padding: 4px 12px;
   }
