@@ -86,7 +86,8 @@ test('from lamp to proof', async ({ page }) => {
 
   await test.step('Prove: erase, spin, drive, read again', async () => {
     await expect(page.getByText('After: Sensor replaced, rear right.')).toBeVisible();
-    for (const mark of ['proof-erase-clear', 'proof-spin-follows', 'proof-drive-stayed-out', 'proof-keep']) await byTest(page, mark).click();
+    for (const mark of ['proof-erase-clear', 'proof-spin-follows', 'proof-drive-stayed-out', 'proof-keep'])
+      await byTest(page, mark).click();
     await expect(page.locator('.steps li.good')).toHaveCount(3);
     await page.reload();
     await byTest(page, 'proof-re-read-none').click();

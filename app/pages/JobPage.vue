@@ -20,12 +20,15 @@ import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useJob } from '../stores/job';
 import { practiceOf } from '../stores/practice';
+import { typedDrafts } from '../stores/drafts';
+import { usePorts } from '../stores/ports';
 import { usePreferences } from '../stores/preferences';
 
 /** A job: its header, plan, path strip and Next-move bar around the stage that is open. */
 const route = useRoute();
 const router = useRouter();
 const job = useJob();
+const { storage } = usePorts();
 const preferences = usePreferences();
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
@@ -64,6 +67,13 @@ const visited = computed<StageId[]>(() => {
     ...(job.file?.ending === 'solved' ? (['prove'] as const) : []),
   ];
 });
+
+/** A code that is typed but not recorded counts for nothing yet: the bar says so. */
+const codesDraft = computed(() => `${id.value}.codes`);
+watch(codesDraft, async (now) => typedDrafts.has(now) || typedDrafts.set(now, await storage.draft(now)), {
+  immediate: true,
+});
+const unrecorded = computed(() => (typedDrafts.get(codesDraft.value) ?? '').trim() !== '');
 
 const practice = computed(() => practiceOf(job.file));
 
@@ -152,6 +162,7 @@ useShortcuts({
       :currency="currency"
       :is-thinking="job.isThinking"
       :is-compact="isCompact"
+      :reminder="unrecorded ? 'What is typed under Codes is not recorded yet.' : ''"
       @why="isWhyOpen = true"
     />
     <WhyDrawer

@@ -1,7 +1,7 @@
 import type { ObservationOf, Vehicle } from '../casefile/contract';
 import { CHANNELS, type Channel, type Failure } from '../casefile/words';
 import { channelOn } from '../vehicle/channels';
-import { cornerFromWords } from '../vehicle/sides';
+import { cornerFromWords, saysRearAlone } from '../vehicle/sides';
 import { decode, type DecodedCode } from './decode';
 import { STANDARD_MEANINGS, type NamedCause } from './standardMeanings';
 import { causeFromWords, failureFromWords } from './wording';
@@ -23,7 +23,9 @@ function namedBy(
   decoded: DecodedCode,
   vehicle: Vehicle,
 ): { channel: Channel | null; by: MeaningOfCode['by'] } {
-  const fromReader = cornerFromWords(code.meaning ?? code.shownAs ?? '', vehicle.steeringSide);
+  const words = code.meaning ?? code.shownAs ?? '';
+  const isShared = vehicle.channels.includes('rear-axle') && saysRearAlone(words);
+  const fromReader = cornerFromWords(words, vehicle.steeringSide) ?? (isShared ? 'rear-axle' : null);
   if (code.channel) return { channel: code.channel, by: 'entered' };
   if (decoded.source === 'owner' && decoded.channel) return { channel: decoded.channel, by: 'owner' };
   if (fromReader) return { channel: fromReader, by: 'reader' };

@@ -47,6 +47,13 @@ const EACH: readonly Command[] = [
   { do: 'bend', id: 'o2', bend: 'left' },
   { do: 'fluid', finding: 'level-low' },
   { do: 'work', step: 'raised@front-left', state: 'done' },
+  {
+    do: 'work-all',
+    work: [
+      { step: 'raised@front-left', state: 'done' },
+      { step: 'wheel-off@front-left', state: 'undone' },
+    ],
+  },
   { do: 'work', step: 'wheel-off@front-left', state: 'undone' },
   { do: 'work', step: 'liner-off@front-left', state: 'skipped' },
   { do: 'work', step: 'wheel-off@front-left', state: 'open' },

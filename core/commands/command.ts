@@ -22,6 +22,7 @@ export type Command =
   | { readonly do: 'bend'; readonly id: string; readonly bend: 'left' | 'right' }
   | { readonly do: 'fluid'; readonly finding: ObservationOf<'look'>['finding'] }
   | { readonly do: 'work'; readonly step: string; readonly state: 'done' | 'undone' | 'skipped' | 'open' }
+  | { readonly do: 'work-all'; readonly work: readonly Pick<Extract<Command, { do: 'work' }>, 'step' | 'state'>[] }
   | { readonly do: 'repair'; readonly repair: Omit<Repair, 'id' | 'at' | 'after'> }
   | { readonly do: 'repair-result'; readonly id: string; readonly result: Repair['result'] }
   | { readonly do: 'remove-repair'; readonly id: string }
@@ -147,6 +148,10 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   bend: { name: 'the bend', run: (file, { id, bend }) => withBend(file, id, bend) },
   fluid: { name: 'the fluid level', run: (file, { finding }, stamp) => fluidSeen(file, finding, stamp) },
   work: { name: 'the step', run: (file, { step, state }, stamp) => worked(file, step, state, stamp) },
+  'work-all': {
+    name: 'the steps',
+    run: (file, { work }, stamp) => work.reduce((made, { step, state }) => worked(made, step, state, stamp), file),
+  },
   repair: {
     name: 'the repair',
     run: (file, { repair }, { newId, at }) => ({

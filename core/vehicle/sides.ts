@@ -71,9 +71,21 @@ export function cornerFromWords(text: string, steeringSide: Side | undefined): C
   const end = isFront ? 'front' : 'rear';
   const side = sideIn(words, steeringSide);
   if (side) return `${end}-${side}`;
-  return end === 'rear' && /\b(axle|both|diff(erential)?|achse|hinterachse|essieu|eje|asse|as)\b/.test(words)
+  return end === 'rear' &&
+    /\b(axle|both|cent(re|er)|middle|shared|diff(erential)?|achse|hinterachse|essieu|eje|asse|as)\b/.test(words)
     ? 'rear-axle'
     : null;
+}
+
+/**
+ * Whether words speak of the rear without a side: on a car whose rear wheels share one sensor that is enough.
+ * @param text the words. @returns true where rear is named, and neither front nor a side.
+ * @example saysRearAlone('rear wheel speed sensor') // => true
+ * @example saysRearAlone('rear left') // => false
+ */
+export function saysRearAlone(text: string): boolean {
+  const words = text.toLowerCase();
+  return REAR.test(words) && !FRONT.test(words) && !LEFT.test(words) && !RIGHT.test(words);
 }
 
 /**

@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import { PROOF_ANSWERS } from '../../../core/proof/answers';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import StepDrawing from '../../shared/drawings/StepDrawing.vue';
@@ -102,10 +103,32 @@ useShortcuts({
         }}</span>
       </p>
       <p v-for="one in cautions" :key="one.id" class="warning">{{ one.text }}</p>
+      <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
+        <h2>Before the wheel goes down: spin it</h2>
+        <p class="muted">
+          Reader connected, ignition on: turn the hub by hand, forward and back, and watch its number.
+        </p>
+        <div class="chips">
+          <button
+            v-for="one in PROOF_ANSWERS.spin"
+            :key="one.id"
+            type="button"
+            class="tap"
+            :aria-pressed="fix.spin.said.value?.id === one.id"
+            @click="fix.spin.spun(one)"
+          >
+            {{ one.words }}
+          </button>
+        </div>
+        <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>
+      </section>
       <p v-if="!isWide && tools.length > 0" class="muted">In hand: {{ tools.join(', ') }}</p>
       <div class="chips">
         <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
           Not needed here
+        </button>
+        <button class="tap quiet" type="button" data-test="phase-done" @click="fix.markPhase()">
+          All of "{{ PHASE_NAMES[current.phase] }}" is done
         </button>
         <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">
           {{ isListOpen ? 'Hide the list' : 'All steps' }}
@@ -143,6 +166,14 @@ useShortcuts({
 </template>
 
 <style scoped>
+.spin {
+  display: grid;
+  gap: 8px;
+  padding: 12px 14px;
+  border-left: 6px dotted var(--question);
+  background: var(--raised);
+}
+
 .guide {
   display: flex;
   min-height: 100%;

@@ -1,6 +1,5 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Repair } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { composeGuide, type GuideStep } from '../../../core/guide/compose';
 import type { Phase } from '../../../core/knowledge/guide/step';
@@ -8,6 +7,7 @@ import { REPAIRS } from '../../../core/knowledge/repairs/all';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import { useRepairSpin } from './useRepairSpin';
 
 export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
   'make-safe': 'Make safe',
@@ -65,11 +65,23 @@ export function useFix() {
     chosen.value = null;
   }
 
+  /** All open steps of the phase at once, for those who know the way. */
+  async function markPhase(): Promise<void> {
+    const phase = current.value?.phase;
+    const open = steps.value.filter((one) => one.phase === phase && !one.done && !one.skipped);
+    const work = open.map((one) => ({
+      step: one.undoes ?? one.id,
+      state: one.undoes ? ('undone' as const) : ('done' as const),
+    }));
+    await job.dispatch({ do: 'work-all', work });
+    chosen.value = null;
+  }
+
+  const spin = useRepairSpin(repair, channel, current);
+
   /** The repair is made: it stands in the file, its result open until it is proved. */
   async function record(): Promise<void> {
-    const [action, segment] = repair.value.split(':') as [Repair['action'], Repair['segment']];
-    const at = channel.value ? { channel: channel.value } : {};
-    await job.dispatch({ do: 'repair', repair: { action, segment, result: 'unknown', ...at } });
+    await spin.recordOnce();
     await router.push({ name: 'prove' });
   }
 
@@ -88,6 +100,8 @@ export function useFix() {
     markDone,
     stepBack,
     skip,
+    markPhase,
+    spin,
     record,
     hasPrice,
   };

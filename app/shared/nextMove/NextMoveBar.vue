@@ -3,13 +3,14 @@ import { RouterLink } from 'vue-router';
 import type { MoveView } from './moveView';
 
 /** The foot of every stage: one recommended action. */
-defineProps<{ view: MoveView | null; currency: string; isThinking: boolean; isCompact: boolean }>();
+defineProps<{ view: MoveView | null; currency: string; isThinking: boolean; isCompact: boolean; reminder: string }>();
 const emit = defineEmits<{ why: [] }>();
 </script>
 
 <template>
   <footer class="bar" :class="{ stop: view?.isStop, compact: isCompact }" aria-live="polite">
     <div class="words">
+      <p v-if="reminder" class="reminder" data-test="reminder">{{ reminder }}</p>
       <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
       <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
       <p v-if="view" class="facts">
@@ -44,6 +45,11 @@ const emit = defineEmits<{ why: [] }>();
 .heading {
   font-size: 0.85rem;
   color: var(--bar-muted);
+}
+
+.reminder {
+  font-weight: 650;
+  color: var(--bar-action);
 }
 
 .sentence {

@@ -4,6 +4,11 @@ import { usePreferences } from '../../stores/preferences';
 /** The keys, and how the sheet looks and speaks. */
 const isOpen = defineModel<boolean>({ required: true });
 const { values } = usePreferences();
+const SHEETS = [
+  [null, 'Sheet: as the system'],
+  [false, 'Light sheet'],
+  [true, 'Dark sheet'],
+] as const;
 const KEYS = [
   ['1 – 5', 'the five stages'],
   ['N', 'do the next move'],
@@ -36,8 +41,15 @@ const SPEECH = [
       <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">
         Glove mode: large everything
       </button>
-      <button class="tap" type="button" :aria-pressed="values.night" @click="values.night = !values.night">
-        Night sheet
+      <button
+        v-for="[night, words] in SHEETS"
+        :key="words"
+        class="tap"
+        type="button"
+        :aria-pressed="values.night === night"
+        @click="values.night = night"
+      >
+        {{ words }}
       </button>
     </div>
     <h3>I say</h3>

@@ -6,7 +6,9 @@ type Status = ObservationOf<'code'>['status'];
 
 /** Words that look like a status and are none: ampere, an actual value, a kind of sensor. */
 const NO_STATUS: readonly RegExp[] = [
-  /\b(circuit|supply|sensor|feed|output|over|leak\w*)[ -]?current\b/g,
+  /\b(open|short) circuit\b/g,
+  /\b(circuit|supply|feed|output|over|leak\w*)[ -]?current\b/g,
+  /\bsensor[ -]?current\b(?!\s*$)/g,
   /\bcurrent (is )?(above|below|too|out of|over|draw|low|high|range|consumption|limit|value|speed)\b/g,
   /\bactual (value|speed|\w+ speed)\b/g,
   /\bactive (\w+ ){0,3}sensors?\b/g,
@@ -50,6 +52,7 @@ const BYTE = /\bstatus(?: ?byte)?\s*[:=]?\s*(?:0x)?([0-9a-f]{2})\b(?! ?%)/;
  * @param text words beside a code. @returns the status, or null when none is told.
  * @example statusIn('momentan nicht vorhanden') // => "stored"
  * @example statusIn('circuit current above threshold') // => null
+ * @example statusIn('open circuit current') // => "current"
  */
 export function statusIn(text: string): Status | null {
   let words = plainWords(text);
