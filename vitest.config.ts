@@ -1,8 +1,11 @@
+import { availableParallelism } from 'node:os';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    /** All cores: nothing else runs meanwhile. */
+    maxWorkers: availableParallelism(),
     projects: [
       {
         test: {
@@ -20,6 +23,7 @@ export default defineConfig({
           environment: 'happy-dom',
           include: ['app/**/*.test.ts'],
           setupFiles: ['app/testSetup.ts'],
+          testTimeout: 20_000,
         },
       },
     ],

@@ -1,9 +1,9 @@
-import { createRouter, createWebHashHistory, type Router } from 'vue-router';
+import { createRouter, createWebHashHistory, type Router, type RouterHistory } from 'vue-router';
 
 /** Addresses behind the hash, so that any static host serves every one of them. */
-export function createAppRouter(): Router {
+export function createAppRouter(history: RouterHistory = createWebHashHistory()): Router {
   return createRouter({
-    history: createWebHashHistory(),
+    history,
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
       { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },

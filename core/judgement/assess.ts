@@ -7,8 +7,10 @@ import { faultName, faultRow, type FaultId } from '../knowledge/faults';
 import { FAULT_PAIRS } from '../knowledge/pairs';
 import { curesFully } from '../knowledge/repairs/all';
 import { planMoves, type OfferedMove, type Plan } from '../planning/plan';
+import { standingRepairs } from '../proof/sinceRepair';
 import { cautionsFor, type Caution } from './cautions';
 import { doubtsOf, type Doubt } from './doubts';
+import { repairDoubt } from './repairDoubt';
 import { stopFor, type Stop } from './stops';
 import { whyOf, type Behind } from './why';
 
@@ -49,6 +51,8 @@ export interface Assessment {
 /** The judgement with what explains it: weights of evidence. */
 export interface FullAssessment extends Assessment {
   readonly weights: readonly Weight[];
+  /** Of the repairs that stand: the chance that they left some fault, by what was known when they were made; null without a repair. */
+  readonly repairDoubt: number | null;
 }
 
 const LEAST_SHOWN = 0.0005;
@@ -162,7 +166,8 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
  */
 export function assessFully(file: CaseFile): FullAssessment {
   const { posterior, ...assessment } = judge(file);
-  return { ...assessment, weights: weightsOf(posterior) };
+  const standing = standingRepairs(file).map(({ repair }) => repair);
+  return { ...assessment, weights: weightsOf(posterior), repairDoubt: repairDoubt(file, standing) };
 }
 
 /**

@@ -7,9 +7,8 @@ import { doubtLeft, tripsNeeded } from './watch';
 
 /** Before the repair, an intermittent fault showed about every third trip, where nobody counted (generic). */
 const TRIPS_BEFORE = { shown: 1, clean: 2 } as const;
-/** A doubt below this is not worth more trips, one above it is no better than a guess. */
-const LEAST_DOUBT = 0.04;
-const MOST_DOUBT = 0.5;
+/** Where nobody knows what the repair was made for, it is a guess. */
+const A_GUESS = 0.5;
 
 type Ranking = readonly { readonly fault: string; readonly probability: number }[];
 
@@ -38,13 +37,14 @@ function doubtOf(ranking: Ranking): number {
 
 /**
  * The proof as it stands.
- * @param file the case. @param ranking the adviser's faults with their chances. @returns steps with their answers, verdict, drives and doubt.
+ * @param file the case. @param ranking the adviser's faults with their chances.
+ * @param repairDoubt the doubt about the repair before any drive, 0 to 1; null where none was made. @returns steps with their answers, verdict, drives and doubt.
  */
-export function proofView(file: CaseFile, ranking: Ranking): ProofView {
+export function proofView(file: CaseFile, ranking: Ranking, repairDoubt: number | null): ProofView {
   const steps = proofSteps(file);
   const { trips, kilometres } = drivesSince(file);
   const isWatched = comesAndGoes(file, ranking);
-  const q = Math.min(MOST_DOUBT, Math.max(LEAST_DOUBT, doubtOf(ranking)));
+  const q = repairDoubt ?? A_GUESS;
   const needed = isWatched ? Math.max(0, tripsNeeded(q, TRIPS_BEFORE) - trips) : null;
   return {
     verdict: proofVerdict(steps, { trips, kilometres, tripsNeeded: needed }),

@@ -29,7 +29,9 @@ export function useProve() {
   const job = useJob();
   const router = useRouter();
   const { values } = usePreferences();
-  const view = computed(() => (job.file ? proofView(job.file, job.assessment?.ranking ?? []) : null));
+  const view = computed(() =>
+    job.file ? proofView(job.file, job.assessment?.ranking ?? [], job.assessment?.repairDoubt ?? null) : null,
+  );
   const kilometres = useDraft(() => `${job.record?.id}.prove.km`);
   const trips = useDraft(() => `${job.record?.id}.prove.trips`);
   const noReader = useDraft(() => `${job.record?.id}.prove.no-reader`);
