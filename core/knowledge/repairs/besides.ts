@@ -80,7 +80,7 @@ export const BESIDES: readonly RepairRecord[] = [
     repair: 'clear',
     action: null,
     segment: null,
-    ofCar: true,
+    ofCar: false,
     words: 'erase the old code',
     minutes: 6,
     price: 0,
