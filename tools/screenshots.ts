@@ -18,6 +18,7 @@ const VIEWS: readonly (readonly [
   ['why', '#/job/tansy-flooded/find', 1280, 800, (page) => page.getByRole('button', { name: /Why this/ }).click()],
   ['check', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 1280, 800, typeReading],
   ['fix', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 1280, 800],
+  ['repairs', '#/job/tansy-flooded/fix', 1280, 800],
   ['prove', '#/job/pebble-loom/prove', 1280, 800],
   ['notebook', '#/job/tansy-lead/notebook', 1280, 800],
   ['bench', '#/bench', 1280, 800, practise],
@@ -25,6 +26,7 @@ const VIEWS: readonly (readonly [
   ['trial', '#/bench', 1280, 800, tryOut],
   ['find-phone', '#/job/bertie-deaf/find', 390, 844],
   ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
+  ['look-phone', '#/job/bertie-deaf/find/check?do=look:plug&at=front-left', 390, 844, lookAround],
   ['tap-along', '#/job/pebble-new/codes', 390, 844, tapAlong],
   ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844],
 ];
@@ -38,6 +40,11 @@ async function practise(page: Page): Promise<void> {
   for (const target of ['[data-point="S1"]', '[data-point="S2"]', '[data-plug="sensor"]', '[data-test="measure"]'])
     await page.locator(target).click();
   await page.waitForTimeout(900);
+}
+
+/** Two findings of one part. */
+async function lookAround(page: Page): Promise<void> {
+  for (const finding of ['wet', 'corroded']) await page.locator(`[data-answer="${finding}"]`).click();
 }
 
 async function lookBack(page: Page): Promise<void> {

@@ -196,12 +196,6 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   font-size: 0.94rem;
 }
 
-.wheel[aria-pressed='true'] {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  font-weight: 650;
-}
-
 .setup {
   margin: 6px 0 0;
   padding: 0;

@@ -78,13 +78,6 @@ function toggle(finding: string): void {
   min-height: max(56px, var(--target));
 }
 
-[aria-pressed='true'] {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  background: var(--raised);
-  font-weight: 650;
-}
-
 .bar {
   background: var(--bar);
   color: var(--bar-text);

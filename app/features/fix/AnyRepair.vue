@@ -125,6 +125,16 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
   flex: 1 1 220px;
 }
 
+@media (max-width: 700px) {
+  .what {
+    flex-basis: 100%;
+  }
+
+  .repair {
+    justify-content: flex-end;
+  }
+}
+
 .results {
   flex: 1 1 100%;
   display: grid;
