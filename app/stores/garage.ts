@@ -32,10 +32,19 @@ export const useGarage = defineStore('garage', () => {
   async function open(): Promise<void> {
     if (isLoaded.value) return;
     await layOutDemo(storage, now());
-    storage.watchVehicles((seen) => (vehicles.value = seen));
+    /* Shown when both have been read, so that nothing moves afterwards. */
+    const isRead = { vehicles: false, jobs: false };
+    const read = (which: keyof typeof isRead): void => {
+      isRead[which] = true;
+      isLoaded.value = isRead.vehicles && isRead.jobs;
+    };
+    storage.watchVehicles((seen) => {
+      vehicles.value = seen;
+      read('vehicles');
+    });
     storage.watchJobs((seen) => {
       jobs.value = seen;
-      isLoaded.value = true;
+      read('jobs');
     });
   }
 

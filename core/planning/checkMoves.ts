@@ -220,9 +220,9 @@ function eraseMove({ file, posterior, states, channels }: CheckQuestion): CheckM
   return [moveOf(ERASE, subject, outcomesOf(ERASE.table, subject, states), file)];
 }
 
-/** Which kind of sensor it is, where nobody has said: the states know it. */
+/** Which kind of sensor it is at a corner in question, where nobody has said: the states know it. */
 function typeMove({ file, states, channels }: CheckQuestion): CheckMove[] {
-  const open = file.vehicle.channels.find((channel) => file.vehicle.sensorTypes?.[channel] === undefined);
+  const open = channels.find((channel) => file.vehicle.sensorTypes?.[channel] === undefined);
   if (!open) return [];
   const outcomes = (['passive', 'active'] as const).map((type) => ({
     name: type,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Observation } from '../../../core/casefile/contract';
 import { answered, canBeMade } from '../../../core/commands/answered';
@@ -67,9 +67,13 @@ function choose(words: readonly string[]): void {
     void keep(...answered(asked, words, check.channel.value, channels.value));
 }
 
+/** Front and rear may carry different kinds. */
+const isAxleOnly = ref(false);
+
 async function setType(type: 'passive' | 'active'): Promise<void> {
   const file = check.job.file;
-  const open = file?.vehicle.channels.filter((one) => !file.vehicle.sensorTypes?.[one]) ?? [];
+  const isMeant = (one: Channel): boolean => !isAxleOnly.value || one.slice(0, 4) === check.channel.value?.slice(0, 4);
+  const open = file?.vehicle.channels.filter((one) => !file.vehicle.sensorTypes?.[one] && isMeant(one)) ?? [];
   await check.job.dispatch({ do: 'sensor-type', type, channels: open });
   await router.push({ name: 'find' });
 }
@@ -147,6 +151,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
             {{ wordsFor(one) }}
           </button>
         </div>
+        <label v-if="check.answer.value?.is === 'sensor-type'" class="switch">
+          <el-switch v-model="isAxleOnly" /> Only the {{ check.channel.value?.startsWith('rear') ? 'rear' : 'front' }}
+          axle; the other has another kind
+        </label>
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
           Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the
           bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.
@@ -225,6 +233,13 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
   gap: 4px 24px;
   align-items: center;
+}
+
+.switch {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: var(--target);
 }
 
 .answers {

@@ -71,7 +71,7 @@ async function remove(id: string): Promise<void> {
         </p>
         <p class="muted">Nothing in the garage has changed.</p>
       </section>
-      <section v-for="one in vehicles" :key="one.id" class="vehicle" :data-vehicle="one.name">
+      <section v-for="one in garage.isLoaded ? vehicles : []" :key="one.id" class="vehicle" :data-vehicle="one.name">
         <div class="name">
           <h1>{{ one.name || 'no name yet' }}</h1>
           <p class="muted">
@@ -100,7 +100,7 @@ async function remove(id: string): Promise<void> {
           <li v-if="one.jobs.length === 0" class="muted none">No jobs yet.</li>
         </ul>
       </section>
-      <section class="chips foot">
+      <section v-if="garage.isLoaded" class="chips foot">
         <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">Add a vehicle</button>
         <button class="tap" type="button" @click="picker?.click()">Open a job's file</button>
         <input

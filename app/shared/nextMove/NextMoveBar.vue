@@ -39,7 +39,7 @@ const emit = defineEmits<{ why: [] }>();
   gap: 20px;
   align-items: center;
   padding: 14px 24px;
-  min-height: 112px;
+  min-height: 128px;
 }
 
 .heading {
