@@ -25,6 +25,8 @@ const isKept = ref(false);
 
 /** The sheet as it stands behind the form. */
 let shown: Vehicle | null = null;
+/** Whose it is: the address may have moved on when the last words are kept. */
+let shownId = '';
 
 /** What another tab, a job or an undo has changed comes into the form, except where something else is being typed. */
 watch(
@@ -35,6 +37,7 @@ watch(
     if (!old || now.id !== before?.id) Object.assign(form, fresh);
     else Object.assign(form, untouched(form, old, fresh));
     shown = now.vehicle;
+    shownId = now.id;
   },
   { immediate: true },
 );
@@ -47,7 +50,7 @@ async function keep(): Promise<void> {
   problems.value = Object.fromEntries(made.problems.map((one) => [one.path, one.message]));
   if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
   shown = made.vehicle;
-  await garage.changeVehicle(id.value, before, made.vehicle);
+  await garage.changeVehicle(shownId, before, made.vehicle);
   isKept.value = made.problems.length === 0;
 }
 
