@@ -2,8 +2,9 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
+import * as exampleCase from './support/exampleCase';
 
-/** Every `@example expression // => value` in a docstring of core is run; `≈` compares to three significant digits. */
+/** Every `@example expression // => value` in a docstring of core and bench is run, with `CASE`, `STAGE` and `POSTERIOR` of `support/exampleCase.ts` at hand; `≈` compares to three significant digits. */
 const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/;
 const ROOT = process.cwd();
 
@@ -22,7 +23,7 @@ interface Example {
   readonly wanted: string;
 }
 
-const files = sources(join(ROOT, 'core'));
+const files = ['core', 'bench'].flatMap((room) => sources(join(ROOT, room)));
 const examples = files.flatMap((file) =>
   readFileSync(file, 'utf8')
     .split('\n')
@@ -33,7 +34,8 @@ const examples = files.flatMap((file) =>
 );
 
 async function run(code: string, file: string): Promise<unknown> {
-  const scope = (await import(/* @vite-ignore */ pathToFileURL(file).href)) as Record<string, unknown>;
+  const own = (await import(/* @vite-ignore */ pathToFileURL(file).href)) as Record<string, unknown>;
+  const scope: Record<string, unknown> = { ...own, ...exampleCase };
   const names = Object.keys(scope);
   // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
   return new Function(...names, `return (${code});`)(...names.map((name) => scope[name])) as unknown;
@@ -46,10 +48,10 @@ test.each(examples)('$call', async ({ file, call, near, wanted }) => {
 });
 
 test('there are as many examples as the docstrings promise', () => {
-  expect(examples.length).toBeGreaterThanOrEqual(40);
+  expect(examples.length).toBeGreaterThanOrEqual(150);
 });
 
-test('every exported function of core has a docstring', () => {
+test('every exported function of core and bench has a docstring', () => {
   const bare = files.flatMap((file) => {
     const text = readFileSync(file, 'utf8');
     return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)]

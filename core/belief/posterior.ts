@@ -44,6 +44,7 @@ function logSum(parts: readonly number[]): number {
 /**
  * How well the model as a whole explains the evidence; only the difference of two cases of one car means something.
  * @param posterior the belief. @returns natural logarithm of the mass.
+ * @example logEvidence(POSTERIOR) < 0 // => true
  */
 export function logEvidence(posterior: Posterior): number {
   return logSum(posterior.models.map((model, v) => logMassOf(model, posterior.joints[v])));
@@ -118,6 +119,7 @@ function spreadOver(model: CarModel, joint: Joint, byClass: readonly (readonly F
  * Everything that is believed of a case: exact inference over all states of the model.
  * @param file a valid case file.
  * @returns marginal and joint chances. Deterministic: the same file gives the same numbers.
+ * @example posteriorOf(CASE).none < 0.01 // => true
  */
 export function posteriorOf(file: CaseFile): Posterior {
   const timeline = timelineOf(file);
@@ -156,6 +158,7 @@ export interface Ranked {
 /**
  * How likely each fault is at each place now.
  * @param posterior the belief. @returns one entry a channel and fault, and one a shared cause, unsorted.
+ * @example faultChances(POSTERIOR)[0].fault // => "stale-code"
  */
 export function faultChances(posterior: Posterior): Ranked[] {
   const chances = new Map<string, { channel: Channel | null; fault: FaultId; probability: number }>();
@@ -195,6 +198,7 @@ interface Found {
  * The likeliest states of the car now, for planning.
  * @param posterior the belief. @param least states less likely than this are left out (share of all).
  * @returns scenarios whose probabilities sum to 1 again, likeliest first.
+ * @example scenariosOf(POSTERIOR)[0].faults.map(({ fault }) => fault) // => ["plug-loose"]
  */
 export function scenariosOf(posterior: Posterior, least = 0.001): Scenario[] {
   const found = new Map<string, Found>();

@@ -43,6 +43,7 @@ function chanceInside(posterior: Posterior, v: number, c: number, segment: Segme
 /**
  * The signal path of every channel: how likely each segment holds any fault now, and what that makes it.
  * @param posterior the belief. @returns seven entries a channel, in the order of the path.
+ * @example segmentViews(POSTERIOR).find(({ channel, segment }) => channel === 'front-right' && segment === 'plug').state // => "at-fault"
  */
 export function segmentViews(posterior: Posterior): SegmentView[] {
   const first = posterior.models[0];

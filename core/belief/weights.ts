@@ -73,6 +73,7 @@ interface Sum {
 /**
  * The weight of evidence of each group for each segment of the channel it names: 10·log₁₀ of how much better "a fault in this segment" explains it than everything else there.
  * @param posterior the belief. @returns one entry a group and segment, decibans rounded to a tenth.
+ * @example weightsOf(POSTERIOR).length > 2 // => true
  */
 export function weightsOf(posterior: Posterior): Weight[] {
   const model = likeliest(posterior);
@@ -100,6 +101,7 @@ const INDIRECT = /^(code-|lamp|symptom-|no-|clear|drive)/;
  * Decibans of direct evidence against all faults of a segment together: looks, readings, live speeds and trials since the last repair, and a repair there that holds.
  * @param posterior the belief. @param channel the channel. @param segment the segment.
  * @returns 0 or more is evidence that it is sound, against a sound channel as the measure; without direct evidence 0.
+ * @example directProof(POSTERIOR, 'front-right', 'plug') > 0 // => false
  */
 export function directProof(posterior: Posterior, channel: Channel, segment: Segment): number {
   const model = likeliest(posterior).channels.find((entry) => entry.channel === channel);

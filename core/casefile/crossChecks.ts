@@ -60,6 +60,7 @@ function bandsUpsideDown(file: CaseFile): Problem[] {
  * What no single place of the file can tell: rules between places.
  * @param file a file whose every place is right in itself.
  * @returns the problems, none when all is well.
+ * @example crossChecks(CASE) // => []
  */
 export function crossChecks(file: CaseFile): Problem[] {
   return [

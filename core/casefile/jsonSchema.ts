@@ -93,6 +93,7 @@ export function toJsonSchema(shape: Shape): Schema {
 /**
  * The schema that is published under `docs/schema/`.
  * @returns the whole contract as JSON Schema, draft 2020-12. Rules between places (unique ids, `after` that exists) are the validator's alone.
+ * @example caseFileJsonSchema().type // => "object"
  */
 export function caseFileJsonSchema(): Schema {
   return {

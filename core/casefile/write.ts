@@ -4,6 +4,7 @@ import type { CaseFile } from './contract';
  * The text of a case file, as exported.
  * @param file a case file; unknown keys are written too.
  * @returns indented JSON with a final line feed; lone surrogates are escaped, so it is always valid UTF-8.
+ * @example writeCaseFile(CASE).length > 500 // => true
  */
 export function writeCaseFile(file: CaseFile): string {
   return JSON.stringify(file, null, 2) + '\n';

@@ -50,6 +50,7 @@ const NO_NAMES: ReadonlyMap<Channel, Channel | null> = new Map();
  * @param code the observation. @param vehicle the vehicle with its own meanings.
  * @param names what the reader's corner names turned out to mean, from spinning wheels; they put the reader's and the table's corner right.
  * @returns wheel and failure, null where nobody says; a shared rear sensor answers for both rear wheels.
+ * @example meaningFor(CASE.observations[1], CASE.vehicle).channel // => "front-right"
  */
 export function meaningFor(
   code: ObservationOf<'code'>,
@@ -77,6 +78,7 @@ export function meaningFor(
  * The other wheel that a code may mean: the reader's words name one, the standard number another, and no spun wheel has settled the reader's names yet.
  * @param code the observation. @param vehicle the vehicle. @param names what the reader's names turned out to mean.
  * @returns the wheel of the standard number; null where both agree, or something surer than the reader's words decides.
+ * @example alsoNamed(CASE.observations[1], CASE.vehicle) // => null
  */
 export function alsoNamed(
   code: ObservationOf<'code'>,

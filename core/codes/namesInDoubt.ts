@@ -26,6 +26,7 @@ function driven(file: CaseFile, channel: Channel): ObservationOf<'live'>['findin
 /**
  * Whether the reader may have mixed up its wheels: its words name another wheel than the code's number, or the wheel that a code names runs well on the road while its twin does not.
  * @param file the case. @returns why, and the wheel to spin by hand; null where nothing speaks for it, or the spins so far have settled it.
+ * @example namesInDoubt(CASE) // => null
  */
 export function namesInDoubt(file: CaseFile): NamesInDoubt | null {
   const map = readerNames(file);

@@ -27,6 +27,7 @@ function spinOf(observation: Observation, file: CaseFile): Spin[] {
 /**
  * The wheels spun by hand in a case, and the name that answered.
  * @param file the case. @returns spins in order; a wheel that stayed silent has none.
+ * @example spinsIn(CASE) // => []
  */
 export function spinsIn(file: CaseFile): Spin[] {
   return file.observations.flatMap((observation) => spinOf(observation, file));
@@ -35,6 +36,7 @@ export function spinsIn(file: CaseFile): Spin[] {
 /**
  * What the reader's corner names mean in this case, from the wheels that were spun.
  * @param file the case. @returns the meaning of each name; nothing is moved before every wheel has been spun.
+ * @example readerNames(CASE).isOpen // => false
  */
 export function readerNames(file: CaseFile): NameMap {
   const names = cornerNames(spinsIn(file), file.vehicle.channels);

@@ -31,6 +31,7 @@ function counted(file: CaseFile): readonly Observation[] {
 /**
  * The odometer reading that codes are dated against.
  * @param file the case. @returns km: the vehicle's, or the latest beside any code; null where none is known.
+ * @example latestOdometer(CASE) // => null
  */
 export function latestOdometer(file: CaseFile): number | null {
   const seen = counted(file).flatMap((observation) =>
@@ -79,6 +80,7 @@ function afterErase(file: CaseFile): { stayed: ReadonlySet<string>; returned: Re
 /**
  * Sorts the recorded codes: which is the cause, which its echo in another module, which an old ghost.
  * @param file the case. @returns a row a code, in the order recorded; guesses are worded as such.
+ * @example sortCodes(CASE).length // => 1
  */
 export function sortCodes(file: CaseFile): readonly SortedCode[] {
   const codes = counted(file).filter((observation): observation is Code => observation.kind === 'code');

@@ -9,6 +9,7 @@ type InWords = Extract<Answer, { is: 'look' | 'live' | 'choice' }>;
 /**
  * Whether a trial can be made at a place: exchanging needs a twin on the same axle, which a shared rear sensor has not.
  * @param answer of the check. @param channel where. @param channels of the car. @returns false for what cannot be done there.
+ * @example canBeMade({ is: 'choice', kind: 'swap' }, 'rear-axle', ['front-left', 'front-right', 'rear-axle']) // => false
  */
 export function canBeMade(answer: Answer, channel: Channel | null, channels: readonly Channel[]): boolean {
   if (answer.is !== 'choice' || answer.kind !== 'swap') return true;

@@ -201,6 +201,7 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
  * Carries out a command.
  * @param file the newest state of the case. @param command what to do. @param stamp ids and time for what is new.
  * @returns the changed case; the same content where the command finds nothing to change.
+ * @example run(CASE, { do: 'end', ending: 'unsolved' }, { newId: () => 'n', at: '' }).ending // => "unsolved"
  */
 export function run(file: CaseFile, command: Command, stamp: Stamp): CaseFile {
   const { run: doer } = COMMANDS[command.do] as CommandRecord<Command['do']>;

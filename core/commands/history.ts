@@ -28,6 +28,7 @@ export interface Kept<T> {
  * Makes a step.
  * @param kept the state before, with its history. @param name what the step is. @param after the state after it.
  * @returns both; the same ones when nothing changed. What had been taken back can't be made again afterwards.
+ * @example withStep({ state: { a: 1 }, history: NO_HISTORY }, 'a step', { a: 2 }).history.done.length // => 1
  */
 export function withStep<T>({ state, history }: Kept<T>, name: string, after: T): Kept<T> {
   const changes = changesBetween(state, after);
@@ -38,6 +39,7 @@ export function withStep<T>({ state, history }: Kept<T>, name: string, after: T)
 /**
  * Takes the last step back.
  * @param kept the state with its history. @returns both after it; the same ones when there is nothing to take back.
+ * @example undone(withStep({ state: { a: 1 }, history: NO_HISTORY }, 'a step', { a: 2 })).state // => {"a":1}
  */
 export function undone<T>({ state, history }: Kept<T>): Kept<T> {
   const step = history.done.at(-1);
@@ -51,6 +53,7 @@ export function undone<T>({ state, history }: Kept<T>): Kept<T> {
 /**
  * Makes the step again that was taken back last.
  * @param kept the state with its history. @returns both after it; the same ones when nothing had been taken back.
+ * @example redone(undone(withStep({ state: { a: 1 }, history: NO_HISTORY }, 'a step', { a: 2 }))).state // => {"a":2}
  */
 export function redone<T>({ state, history }: Kept<T>): Kept<T> {
   const step = history.undone.at(-1);

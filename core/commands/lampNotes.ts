@@ -6,7 +6,10 @@ export type Pattern = NonNullable<Lamps['pattern']>[number];
 
 const LATER_KINDS: readonly string[] = ['code', 'clear', 'drive', 'no-code'];
 
-/** The newest note of the lamps. */
+/**
+ * The newest note of the lamps.
+ * @example lastLamps(CASE).lit // => ["abs"]
+ */
 export function lastLamps(file: CaseFile | null): Lamps | null {
   const found = file?.observations.filter((seen): seen is Lamps => seen.kind === 'lamps' && !seen.withdrawn) ?? [];
   return found.at(-1) ?? null;
@@ -20,7 +23,10 @@ function isRepairedSince(file: CaseFile, id: string): boolean {
   );
 }
 
-/** The note of how the lamps are now; null where a repair has been made since the last one: nobody knows until somebody looks. */
+/**
+ * The note of how the lamps are now; null where a repair has been made since the last one: nobody knows until somebody looks.
+ * @example presentLamps(CASE) // => null
+ */
 export function presentLamps(file: CaseFile | null): Lamps | null {
   const last = lastLamps(file);
   return last && file && !isRepairedSince(file, last.id) ? last : null;
@@ -33,7 +39,10 @@ function isStillOpen(file: CaseFile, lamps: Lamps): boolean {
   return !later && !isRepairedSince(file, lamps.id);
 }
 
-/** The note of how the lamps were at first, just before the present seen and with nothing but history and symptoms between. */
+/**
+ * The note of how the lamps were at first, just before the present seen and with nothing but history and symptoms between.
+ * @example earlierLamps(CASE) // => null
+ */
 export function earlierLamps(file: CaseFile | null): Lamps | null {
   const last = lastLamps(file);
   if (!file || !last) return null;
@@ -45,7 +54,10 @@ export function earlierLamps(file: CaseFile | null): Lamps | null {
   return between.some((seen) => LATER_KINDS.includes(seen.kind)) ? null : found;
 }
 
-/** The list with the word added, or taken out. */
+/**
+ * The list with the word added, or taken out.
+ * @example toggled(['abs'], 'stability') // => ["abs","stability"]
+ */
 export function toggled<T>(list: readonly T[], word: T): readonly T[] {
   return list.includes(word) ? list.filter((other) => other !== word) : [...list, word];
 }

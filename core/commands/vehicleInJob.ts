@@ -12,6 +12,7 @@ export interface Sheet {
  * @param file the case. @param seen the sheet as the job saw it last; null when it never did: then only what the sheet says is taken, nothing is taken away.
  * @param sheet the sheet now.
  * @returns the case; the same one when there is nothing new.
+ * @example withSheet(CASE, null, { vehicle: { channels: CASE.vehicle.channels, odometer: 5 }, owner: {} }).vehicle.odometer // => 5
  */
 export function withSheet(file: CaseFile, seen: Sheet | null, sheet: Sheet): CaseFile {
   const before = seen ?? { vehicle: file.vehicle, owner: file.owner ?? {} };
@@ -25,6 +26,7 @@ export function withSheet(file: CaseFile, seen: Sheet | null, sheet: Sheet): Cas
  * The spec sheet with what a job has found out about the vehicle.
  * @param sheet the sheet. @param before the case before. @param after the case after.
  * @returns the sheet; the same one when the job changed nothing of the vehicle.
+ * @example sheetAfter({ vehicle: CASE.vehicle, owner: {} }, CASE, { ...CASE, owner: { hourValue: 20 } }).owner // => {"hourValue":20}
  */
 export function sheetAfter<S extends Sheet>(sheet: S, before: CaseFile, after: CaseFile): S {
   const of = (file: CaseFile): Sheet => ({ vehicle: file.vehicle, owner: file.owner ?? {} });

@@ -49,6 +49,7 @@ function bandBeyondPlug(channel: Channel, context: ReadingContext, plain: CoilBa
  * At the module's end the reading at the sensor's own plug comes before all of them, where it was in its band.
  * @param channel the channel measured. @param point where. @param context the stage it was measured in.
  * @returns the band in ohm with its temperature and whose it is.
+ * @example coilBand('front-right', 'sensor', STAGE).from // => "manual"
  */
 export function coilBand(channel: Channel, point: MeterPoint, context: ReadingContext): CoilBand {
   const plain = plainBand(channel, point, context);

@@ -37,7 +37,10 @@ function temperatureSpread(meter: ObservationOf<'meter'>, context: ReadingContex
   return before?.kind === 'drive' ? UNKNOWN_TEMPERATURE_KELVIN.driven : UNKNOWN_TEMPERATURE_KELVIN.rested;
 }
 
-/** The meter's own half-width of a reading, in its unit. */
+/**
+ * The meter's own half-width of a reading, in its unit.
+ * @example halfWidthOf(CASE.observations[2], STAGE) // => 15
+ */
 export function halfWidthOf(meter: ObservationOf<'meter'>, context: ReadingContext): number {
   if (meter.value === 'overload') return 0;
   const accuracy = { ...GENERIC_METER, ...context.owner.meter };
@@ -60,6 +63,7 @@ function fitsOf(ohm: number, halfWidth: number, band: CoilBand): Record<string, 
  * @param meter a numeric resistance reading at `sensor` or `module-end`. @param channel its channel.
  * @param context the stage it was made in.
  * @returns the verdict, or null for an overload, which is no number to judge.
+ * @example coilVerdict(CASE.observations[2], 'front-right', STAGE).correctedOhm // => 1200
  */
 export function coilVerdict(
   meter: ObservationOf<'meter'>,

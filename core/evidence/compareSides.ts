@@ -73,6 +73,7 @@ function said(observation: Observation): Said | null {
  * A corner beside its twin across the axle: the oldest way to judge a reading without a manual.
  * @param file the case. @param channel the corner.
  * @returns the twin, and a row a thing seen on either side, the newest counting; no twin gives no rows.
+ * @example compareSides(CASE, 'front-right').twin // => "front-left"
  */
 export function compareSides(
   file: CaseFile,

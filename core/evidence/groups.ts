@@ -61,6 +61,7 @@ function gatherStage(
  * Reads every counted observation and gathers the reports into groups.
  * @param timeline the job in time.
  * @returns groups, and the observations that count for nothing with the reason.
+ * @example gatherEvidence(POSTERIOR.timeline).groups.length > 3 // => true
  */
 export function gatherEvidence(timeline: Timeline): Evidence {
   const ignored = timeline.withdrawn.map((observation) => ({ id: observation.id, why: 'withdrawn' }));

@@ -120,6 +120,7 @@ function otherWords(meter: Meter, channel: Channel | null, context: ReadingConte
  * The verdict of a meter reading in words.
  * @param meter the reading. @param channel its channel, null for the car. @param context the stage it was made in.
  * @returns tone, heading, detail and, for coils, the scale to draw (ohm at the band's temperature).
+ * @example meterWords(CASE.observations[2], 'front-right', STAGE).tone // => "good"
  */
 export function meterWords(meter: Meter, channel: Channel | null, context: ReadingContext): MeterWords {
   const isCoil = meter.quantity === 'resistance' && (meter.point === 'sensor' || meter.point === 'module-end');

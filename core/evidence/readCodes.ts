@@ -36,6 +36,7 @@ function isLeftover(code: Code, context: ReadingContext): boolean {
  * What one code says by itself, where it bears on no channel's path.
  * @param code the observation. @param context its stage.
  * @returns reports, an `ignored` reason, or null when it belongs to a channel and is read with that channel's other codes.
+ * @example readLoneCode(CASE.observations[1], STAGE) // => null
  */
 export function readLoneCode(code: Code, context: ReadingContext): Reading | null {
   if (isLeftover(code, context))
@@ -124,6 +125,7 @@ function reportsFor(channel: Channel, named: readonly Code[], context: ReadingCo
  * Reads all codes of a stage together: the channels they name, and the ones that they leave unnamed.
  * @param context the stage.
  * @returns reports per channel; none when no code names a wheel.
+ * @example readWheelCodes(STAGE).length > 3 // => true
  */
 export function readWheelCodes(context: ReadingContext): Report[] {
   return [...readFlood(context), ...readNamed(context)];

@@ -50,6 +50,7 @@ function redFits({ lit }: Lamps): Readonly<Record<string, number>> {
  * What the lamps say: which family is lit or not, the red lamp, many systems at once, and how they behave.
  * @param lamps the observation. @param context its stage.
  * @returns reports on the car as a whole; ignored while a repair has not been proved, for then a lit lamp proves nothing.
+ * @example readLamps(CASE.observations[0], STAGE).reports[0].fits // => {"lit":1}
  */
 export function readLamps(lamps: Lamps, context: ReadingContext): Reading {
   if (context.afterRepair && lamps.lit.length > 0 && !isProved(lamps, context))

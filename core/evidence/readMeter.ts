@@ -166,6 +166,7 @@ function readCurrent(meter: Meter, channel: Channel | null, context: ReadingCont
  * Turns a meter reading into a report: the number judged against its band, as softly as its uncertainty asks.
  * @param meter the observation. @param channel its channel, null where unknown. @param context the stage it was made in.
  * @returns the report, or why it is void: wrong range, fed circuit, end still plugged in, or a sensor type it says nothing of.
+ * @example Object.keys(readMeter(CASE.observations[2], 'front-right', STAGE).reports[0].fits) // => ["low","inside","high"]
  */
 export function readMeter(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (meter.quantity === 'resistance' && ignitionIs(meter, true))

@@ -200,6 +200,7 @@ function readLook(look: ObservationOf<'look'>, named: Channel | null, context: R
  * What one observation says, as reports on checks. Codes that name a wheel are read together, by `readWheelCodes`; history moves the priors.
  * @param observation the observation, not withdrawn. @param context the stage it was made in.
  * @returns its reports (none where it is read elsewhere), or why it counts for nothing.
+ * @example readObservation(CASE.observations[2], STAGE).reports.length // => 1
  */
 export function readObservation(observation: Observation, context: ReadingContext): Reading {
   const named = observation.channel ? channelOn(observation.channel, context.vehicle.channels) : null;

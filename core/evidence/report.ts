@@ -52,6 +52,7 @@ export const SEEN_KEY = (part: LookPart, channel: Channel | null): string => `${
 /**
  * Whether an observation was made after an erase or a drive of its stage.
  * @param observation of the stage. @param context the stage. @returns true where the car has been asked since the repair.
+ * @example isProved(CASE.observations[0], STAGE) // => false
  */
 export function isProved(observation: Observation, context: ReadingContext): boolean {
   return (context.positions.get(observation.id) ?? Infinity) > context.provedFrom;
@@ -82,12 +83,18 @@ export function sawSoftly(
   return { reports: [{ ids: [of.id], channel, check, fits }] };
 }
 
-/** The sensor type that the case file states for a channel. */
+/**
+ * The sensor type that the case file states for a channel.
+ * @example statedType(STAGE, 'front-right') // => "passive"
+ */
 export function statedType(context: ReadingContext, channel: Channel | null): SensorType | null {
   return (channel && context.vehicle.sensorTypes?.[channel]) ?? null;
 }
 
-/** The observations of one kind in the stage, in order. */
+/**
+ * The observations of one kind in the stage, in order.
+ * @example ofKind(STAGE, 'code').length // => 1
+ */
 export function ofKind<K extends Observation['kind']>(context: ReadingContext, kind: K): readonly ObservationOf<K>[] {
   return (context.kinds.get(kind) ?? []) as readonly ObservationOf<K>[];
 }

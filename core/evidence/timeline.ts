@@ -131,6 +131,7 @@ function sortIntoStages(
  * Lays a job out in time.
  * @param file the case file; repairs without `after` count as made after everything observed.
  * @returns boundaries in order, stages (at least one), and each counted observation's epoch. Linear in observations and repairs.
+ * @example timelineOf(CASE).stages.length // => 2
  */
 export function timelineOf(file: CaseFile): Timeline {
   const all = boundariesOf(file);
@@ -170,6 +171,7 @@ export function timelineOf(file: CaseFile): Timeline {
  * The latest stage as it would be with one more observation: for judging a reading before it is kept.
  * @param timeline the job in time. @param observation what would be added, with an id of its own.
  * @returns the context that the observation is read in.
+ * @example contextWith(timelineOf(CASE), { id: 'x', kind: 'no-code' }).stage.length // => 1
  */
 export function contextWith(timeline: Timeline, observation: Observation): ReadingContext {
   const last = timeline.stages.at(-1)?.context as ReadingContext;

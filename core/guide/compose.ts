@@ -186,6 +186,7 @@ function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer
  * Fit and close-up run backwards through what was (or will be) opened; what the owner skipped is not put back.
  * @param file the case: places, specs and `work`. @param repair such as `replaced:sensor`. @param channel the corner, null for the car.
  * @returns the guide, or null when there is no procedure for this repair (a workshop's job, or the manual's).
+ * @example composeGuide(CASE, 'reseated:plug', 'front-right').phases.map(({ phase }) => phase) // => ["make-safe","reach-it","fit","close-up"]
  */
 export function composeGuide(file: CaseFile, repair: string, channel: Channel | null): Guide | null {
   const record = repairRecord(repair);

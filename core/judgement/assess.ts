@@ -163,6 +163,7 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
  * Pure and deterministic: no clock, no randomness.
  * @param file a valid case file.
  * @returns the assessment with its weights of evidence; probabilities 0 to 1, minutes, money in the owner's currency.
+ * @example assessFully(CASE).weights.length > 2 // => true
  */
 export function assessFully(file: CaseFile): FullAssessment {
   const { posterior, ...assessment } = judge(file);
@@ -173,6 +174,7 @@ export function assessFully(file: CaseFile): FullAssessment {
 /**
  * The judgement alone, as the command line prints it.
  * @param file a valid case file. @returns the assessment.
+ * @example assess(CASE).next[0].check // => "repair:reseated:plug"
  */
 export function assess(file: CaseFile): Assessment {
   const { posterior: _posterior, ...assessment } = judge(file);

@@ -25,6 +25,7 @@ const WORTH_TELLING = 0.02;
  * The answers that would overturn the judgement, of the checks that are worth making.
  * @param file the case. @param next its moves, best first. @param top the likeliest row of its ranking.
  * @returns the likeliest overturning answers first, at most four; none when no check could change what comes first.
+ * @example Array.isArray(overturnsOf(CASE)) // => true
  */
 export function overturnsOf(file: CaseFile, next: readonly Move[], top: RankingRow | undefined): readonly Overturn[] {
   if (!top) return [];

@@ -76,6 +76,7 @@ function wordAnswers(answer: Answer, channel: Channel | null, file: CaseFile): P
  * @param check its name; `wiggle` makes it the check with the lead flexed. @param channel its corner, null for the car.
  * @param file the case: specs, channels. @param isWiggle whether the lead is flexed.
  * @returns answers, the sound one first; none for checks that are answered in words of their own (codes, specs, the sensor's type).
+ * @example possibleAnswers({ check: 'look:plug', channel: 'front-right' }, CASE).length > 3 // => false
  */
 export function possibleAnswers(
   check: string,

@@ -16,6 +16,7 @@ function asOf(file: CaseFile, repairs: readonly Repair[], first: Repair): CaseFi
  * This is the q of the watch: what drives have shown since is counted there, not twice.
  * @param file the case. @param repairs those that stand together, in the order of making them.
  * @returns 0 to 1; null for no repairs.
+ * @example repairDoubt(CASE, []) // => null
  */
 export function repairDoubt(file: CaseFile, repairs: readonly Repair[]): number | null {
   const [first] = repairs;

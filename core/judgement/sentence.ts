@@ -22,6 +22,7 @@ export interface NamedMove {
  * @param move its name, such as `meter:sensor:resistance` or `repair:replaced:sensor`, its corner, its manner.
  * @param file the case. @param sides how the owner speaks of sides.
  * @returns the sentence without a stop; an unknown name is given back.
+ * @example moveSentence({ check: 'repair:reseated:plug', channel: 'front-right' }, CASE, 'left-right') // => "Latch the plug, front right"
  */
 export function moveSentence(move: NamedMove, file: CaseFile, sides: SideSpeech = 'left-right'): string {
   const { check, channel } = move;

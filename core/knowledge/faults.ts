@@ -243,7 +243,10 @@ const BY_ID: ReadonlyMap<string, FaultRow & { readonly id: FaultId }> = new Map(
   ...FORMS.flatMap((form) => ALL_FAULTS.filter((row) => row.id === form.fault).map((row) => [form.form, row] as const)),
 ]);
 
-/** The forms of a fault with their shares; the fault itself where it has none. */
+/**
+ * The forms of a fault with their shares; the fault itself where it has none.
+ * @example formsOf('sensor-open').map(({ form }) => form) // => ["sensor-open/through","sensor-open/high"]
+ */
 export function formsOf(fault: FaultId): readonly { readonly form: Cause; readonly share: number }[] {
   const forms = FORMS.filter((entry) => entry.fault === fault);
   return forms.length > 0 ? forms : [{ form: fault, share: 1 }];

@@ -193,7 +193,10 @@ export function historyFactor(event: Event, fault: FaultId, agoDays: number | un
   return times ** Math.exp((-TENTH * agoDays) / row.fadesDays / 2);
 }
 
-/** Every channel fault's factors from the history of one channel, multiplied; order does not matter. */
+/**
+ * Every channel fault's factors from the history of one channel, multiplied; order does not matter.
+ * @example historyFactors([{ id: 'h', kind: 'history', event: 'salted-roads' }]).get('ring-swollen') // => 2.2
+ */
 export function historyFactors(events: readonly ObservationOf<'history'>[]): ReadonlyMap<FaultId, number> {
   const ids: FaultId[] = [
     ...CHANNEL_FAULTS.map((row) => row.id),

@@ -63,6 +63,7 @@ const SENSOR_OF_AXLE: Place = { minutes: 15, first: 'raised', steps: [] };
  * Where a corner's plug or sensor sits on this car, and what it takes to reach it.
  * @param setup which of the two. @param file the case: `vehicle.places`. @param channel the corner.
  * @returns the place; a usual one where the owner has not said.
+ * @example placeOf('plug-apart', CASE, 'front-right').first // => "wheel-off"
  */
 export function placeOf(setup: 'plug-apart' | 'sensor-out', file: CaseFile, channel: Channel | null): Place {
   const own = (channel && file.vehicle.places?.[channel]) ?? {};
@@ -89,6 +90,7 @@ export interface Opening {
  * Everything that must be open for some set-ups, what they rest on included, in the order of doing it.
  * @param setups the set-ups a move names. @param file the case. @param channel the corner, null for the car.
  * @returns openings, each once; a wheel that comes off is raised with it.
+ * @example openingsFor(['plug-apart'], CASE, 'front-right').map(({ setup }) => setup) // => ["wheel-off","plug-apart"]
  */
 export function openingsFor(setups: readonly Setup[], file: CaseFile, channel: Channel | null): readonly Opening[] {
   const found = new Map<OpenKey, Opening>();
@@ -107,6 +109,7 @@ export function openingsFor(setups: readonly Setup[], file: CaseFile, channel: C
  * The keys of what must be open for some set-ups.
  * @param setups the set-ups a move names. @param file the case. @param channel the corner, null for the car.
  * @returns keys as `work` has them: the set-up, with its corner where it is a corner's.
+ * @example [...openFor(['raised'], CASE, 'front-right')] // => ["raised@front-right"]
  */
 export function openFor(setups: readonly Setup[], file: CaseFile, channel: Channel | null): ReadonlySet<OpenKey> {
   return new Set(openingsFor(setups, file, channel).map((opening) => opening.key));
@@ -120,6 +123,7 @@ function isOpen({ setup, channel, key }: Opening, open: ReadonlySet<OpenKey>): b
  * Minutes to open what isn't open yet.
  * @param openings from `openingsFor`. @param open keys that stand open. @param file the case.
  * @returns minutes, 0 when all stands open; a wheel that is off counts as raised too.
+ * @example minutesToOpen(openingsFor(['raised'], CASE, 'front-right'), new Set(), CASE) // => 14
  */
 export function minutesToOpen(openings: readonly Opening[], open: ReadonlySet<OpenKey>, file: CaseFile): number {
   return openings

@@ -70,6 +70,7 @@ function isQuiet({ lastRepair, latest }: PolicyFacts): boolean {
 /**
  * Whether something is known that forbids a drive: a red brake lamp, a soft pedal, a leak.
  * @param all all counted observations, in order. @returns true while the last word of the lamps still has the red one lit.
+ * @example isDriveForbidden(CASE.observations) // => false
  */
 export function isDriveForbidden(all: readonly Observation[]): boolean {
   const lamps = all.findLast((observation) => observation.kind === 'lamps');

@@ -24,6 +24,7 @@ function lastWord(posterior: Posterior): Observation | undefined {
 /**
  * Whether live speeds can be read: the reader has reached the brake module before, and did so last.
  * @param posterior the belief. @returns false where no reader has been tried yet.
+ * @example readsReach(POSTERIOR) // => true
  */
 export function readsReach(posterior: Posterior): boolean {
   const last = lastWord(posterior);
@@ -33,6 +34,7 @@ export function readsReach(posterior: Posterior): boolean {
 /**
  * Whether codes can be erased: by a reader that reached the module, or by the lamp's own ritual where codes were flashed.
  * @param posterior the belief. @returns false where the module last gave no answer.
+ * @example hasReader(POSTERIOR) // => true
  */
 export function hasReader(posterior: Posterior): boolean {
   return lastWord(posterior)?.kind !== 'no-answer';

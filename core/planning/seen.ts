@@ -27,6 +27,7 @@ function openedBy(observation: Observation, file: CaseFile): ReadonlySet<string>
  * What stands open now: told by the work noted and not undone, and by what this stage's observations needed.
  * @param file the case. @param stage the observations since the last repair.
  * @returns keys as `work` has them.
+ * @example [...standingOpen(CASE, CASE.observations.slice(3))] // => ["wheel-off@front-right","plug-apart@front-right"]
  */
 export function standingOpen(file: CaseFile, stage: readonly Observation[]): ReadonlySet<string> {
   const open = new Set<string>();
@@ -60,6 +61,7 @@ const ONCE = new Set(CHECKS.filter((record) => record.of !== 'channel').map((rec
  * What has been answered since the last repair.
  * @param stage the observations since. @param file the case: what stands open. @param doubtful ids of what should be made again.
  * @returns look-up by check, corner and manner. A part that could not be seen counts as answered until something opens the view.
+ * @example seenSince(CASE.observations, CASE, new Set()).has('look:plug', 'front-right') // => true
  */
 export function seenSince(stage: readonly Observation[], file: CaseFile, doubtful: ReadonlySet<string>): Seen {
   const answered = new Set<string>();
@@ -80,6 +82,7 @@ export function seenSince(stage: readonly Observation[], file: CaseFile, doubtfu
 /**
  * Wires whose bad place has been seen: mending them needs no search.
  * @param stage the observations since the last repair. @returns keys as `part@channel`.
+ * @example [...locatedWires(CASE.observations)] // => []
  */
 export function locatedWires(stage: readonly Observation[]): ReadonlySet<string> {
   const HARMLESS = ['sound', 'hidden', 'unclipped', 'wet'];

@@ -225,6 +225,7 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
 /**
  * The answer that a step has been given.
  * @param step from `proofSteps`. @returns the answer; null while there is none of the list.
+ * @example answerOf({ id: 'lamps', channel: null, state: 'good', by: { id: 'l', kind: 'lamps', lit: [] } }).id // => "out"
  */
 export function answerOf(step: ProofStep): ProofAnswer | null {
   return step.by ? (PROOF_ANSWERS[step.id].find((answer) => answer.fits(step)) ?? null) : null;

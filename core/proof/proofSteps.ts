@@ -75,6 +75,7 @@ function spins(file: CaseFile): readonly ProofStep[] {
 /**
  * How far the proof has come: for each step the last observation that answers it. Each repaired wheel is spun by itself.
  * @param file the case. @returns the steps in working order.
+ * @example proofSteps(CASE).map(({ id }) => id) // => ["erase","drive","re-read","lamps"]
  */
 export function proofSteps(file: CaseFile): readonly ProofStep[] {
   const { observations } = sinceRepair(file);
@@ -99,6 +100,7 @@ export interface ProofFacts {
 /**
  * The clean drives since the last repair.
  * @param file the case. @returns how many, and kilometres together; drives within ten minutes of each other count as one.
+ * @example drivesSince(CASE) // => {"trips":0,"kilometres":0}
  */
 export function drivesSince(file: CaseFile): Pick<ProofFacts, 'trips' | 'kilometres'> {
   return cleanTrips(sinceRepair(file).observations);

@@ -39,6 +39,7 @@ function doubtOf(ranking: Ranking): number {
  * The proof as it stands.
  * @param file the case. @param ranking the adviser's faults with their chances.
  * @param repairDoubt the doubt about the repair before any drive, 0 to 1; null where none was made. @returns steps with their answers, verdict, drives and doubt.
+ * @example proofView(CASE, [], null).verdict // => "not-begun"
  */
 export function proofView(file: CaseFile, ranking: Ranking, repairDoubt: number | null): ProofView {
   const steps = proofSteps(file);
@@ -57,7 +58,10 @@ export function proofView(file: CaseFile, ranking: Ranking, repairDoubt: number 
   };
 }
 
-/** What answers are made from, whatever is chosen: the codes of the car, and the lamps that were lit. */
+/**
+ * What answers are made from, whatever is chosen: the codes of the car, and the lamps that were lit.
+ * @example answerFacts(CASE).codes // => ["C0034"]
+ */
 export function answerFacts(file: CaseFile): Pick<AnswerContext, 'codes' | 'lit'> {
   const counted = file.observations.filter((seen) => !seen.withdrawn);
   const codes = counted.flatMap((seen) => (seen.kind === 'code' ? [seen.code] : []));

@@ -24,6 +24,7 @@ function isTrouble(seen: Observation): boolean {
 /**
  * What was observed since the last repair; where none is recorded, since something was last seen to be wrong.
  * @param file the case. @returns the repair (null when there is none) and the counted observations after it.
+ * @example sinceRepair(CASE).observations.length // => 1
  */
 export function sinceRepair(file: CaseFile): SinceRepair {
   const repair = file.repairs?.at(-1) ?? null;
@@ -35,6 +36,7 @@ export function sinceRepair(file: CaseFile): SinceRepair {
 /**
  * The repairs that still stand to be proved or have been: the last one of each wheel, and of the whole car, that was not in vain.
  * @param file the case. @returns a repair a place with what was observed since, in the order of making them.
+ * @example standingRepairs(CASE) // => []
  */
 export function standingRepairs(
   file: CaseFile,

@@ -37,6 +37,7 @@ const LIKELY = 0.3;
 /**
  * Whether the fault came and went: then only trips can prove that it is gone.
  * @param file the case. @param ranking faults with their chances. @returns true where the car showed it, or such a fault is likely.
+ * @example comesAndGoes(CASE, []) // => false
  */
 export function comesAndGoes(
   file: CaseFile,

@@ -98,6 +98,7 @@ function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech
  * Says an observation in plain words.
  * @param observation the observation. @param file its case. @param speech how the owner speaks of sides.
  * @returns title, figure and detail; empty strings where there is nothing to say.
+ * @example describeObservation(CASE.observations[2], CASE, { sides: 'left-right' }).figure // => "1.20 kΩ"
  */
 export function describeObservation(observation: Observation, file: CaseFile, speech: Speech = LEFT_RIGHT): Described {
   const at = where(file, observation, speech);
@@ -182,6 +183,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
  * Says a repair in plain words.
  * @param repair the repair. @param file its case. @param speech how the owner speaks of sides.
  * @returns such as "Sensor replaced, rear right".
+ * @example describeRepair(CASE.repairs[0], CASE, { sides: 'left-right' }) // => "Sensor replaced, front right"
  */
 export function describeRepair(repair: Repair, file: CaseFile, speech: Speech = LEFT_RIGHT): string {
   return join(

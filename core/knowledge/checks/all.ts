@@ -50,6 +50,7 @@ function segmentsToldBy(record: CheckRecord): readonly Segment[] {
  * The checks that bear on a segment of a corner, the most pointed first, then the quickest.
  * @param segment the segment. @param type the corner's sensor kind, undefined where unknown.
  * @returns records; questions to the owner and checks of the car as a whole left out.
+ * @example checksOf('plug', 'passive')[0].check // => "meter:sensor-to-ground:resistance"
  */
 export function checksOf(segment: Segment, type: SensorType | undefined): CheckRecord[] {
   const fits = CHECKS.filter(

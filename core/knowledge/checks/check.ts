@@ -70,7 +70,10 @@ export interface CheckRecord {
   readonly examples?: readonly Example[];
 }
 
-/** The point and quantity of a meter check, as its name tells them. */
+/**
+ * The point and quantity of a meter check, as its name tells them.
+ * @example meterCheck('sensor', 'resistance').check // => "meter:sensor:resistance"
+ */
 export function meterCheck(
   point: MeterPoint,
   quantity: Quantity,

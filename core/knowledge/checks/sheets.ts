@@ -45,7 +45,10 @@ export function sheetFor(check: string): CheckSheet | null {
   return { check, title, drawing, setup: linesOf(record), ...(caution ? { caution } : {}), answer: record.answer };
 }
 
-/** The words that a check may be answered with, in the order to be shown; empty for numbers. */
+/**
+ * The words that a check may be answered with, in the order to be shown; empty for numbers.
+ * @example answersOf({ is: 'sensor-type' }) // => ["passive","active"]
+ */
 export function answersOf(answer: Answer): readonly string[] {
   switch (answer.is) {
     case 'look':

@@ -96,6 +96,7 @@ export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: Fa
  * What a repair's parts cost this owner.
  * @param record the repair. @param file the case; `owner.prices` may name the repair (`replaced:sensor`) or its segment (`sensor`).
  * @returns money in the owner's currency.
+ * @example priceOf(repairRecord('replaced:sensor'), { ...CASE, owner: { prices: { sensor: 55 } } }) // => 55
  */
 export function priceOf(record: RepairRecord, file: CaseFile): number {
   const prices = file.owner?.prices ?? {};
@@ -107,6 +108,7 @@ export function priceOf(record: RepairRecord, file: CaseFile): number {
 /**
  * What a workshop asks: the owner's quote for the usual case, else a generic price.
  * @param file the case. @returns money, without the owner's own time.
+ * @example workshopPrice(CASE) // => 260
  */
 export function workshopPrice(file: CaseFile): number {
   const quotes = (file.costs ?? []).filter((cost) => cost.use === 'quote');

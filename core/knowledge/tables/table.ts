@@ -51,6 +51,7 @@ const compiled = new WeakMap<Table, Chances>();
 /**
  * A table's chances, spread out and looked up once.
  * @param table the table. @returns chances in the order of `table.outcomes`, each row summing to 1.
+ * @example chancesOf({ topic: 't', outcomes: ['a', 'b'], mistaken: 0, otherwise: { gives: { a: 0.9 }, why: '' }, rows: [] }).otherwise[0] // => 0.9
  */
 export function chancesOf(table: Table): Chances {
   const known = compiled.get(table);
@@ -104,7 +105,10 @@ export function tableFor(typed: TypedTable, type: SensorType): Table | null {
   return typed[type];
 }
 
-/** The same table whatever the sensor. */
+/**
+ * The same table whatever the sensor.
+ * @example Object.keys(bothTypes({ topic: 't', outcomes: [], mistaken: 0, otherwise: { gives: {}, why: '' }, rows: [] })) // => ["passive","active"]
+ */
 export function bothTypes(table: Table): TypedTable {
   return { passive: table, active: table };
 }
