@@ -30,6 +30,7 @@ export interface Stakes {
  * What ends a job, from its file.
  * @param file the case: hour value, quotes, repairs that failed.
  * @returns the stakes; where the last try was used up already, one more is planned for those who go on.
+ * @example stakesOf(CASE).hourValue // => 15
  */
 export function stakesOf(file: CaseFile): Stakes {
   const hourValue = file.owner?.hourValue ?? HOUR_VALUE;

@@ -100,7 +100,11 @@ function joined(all: readonly (readonly number[])[]): readonly number[] {
   return raw.map((value) => value / sum);
 }
 
-/** The table that holds for a sensor type. */
+/**
+ * The table that holds for a sensor type.
+ * @param typed both tables. @param type passive or active. @returns the table; null where the check says nothing there.
+ * @example tableFor({ passive: null, active: null }, 'active') // => null
+ */
 export function tableFor(typed: TypedTable, type: SensorType): Table | null {
   return typed[type];
 }
