@@ -40,6 +40,17 @@ describe('Fix', () => {
     await screen.findAll('[data-test="made-repairs"] button').at(-1)?.trigger('click');
     await until(async () => expect((await fileOf(garage)).repairs).toEqual([]));
   });
+  test('a part that was only bought is a cost, and no repair', async () => {
+    const garage = await garageWith([]);
+    const { screen } = await show(garage, '/job/j/fix');
+    await until(() => expect(mark(screen, 'any-repair').exists()).toBe(true));
+    await mark(screen, 'did-replaced:sensor').trigger('click');
+    await mark(screen, 'only-bought').trigger('click');
+    await until(async () =>
+      expect((await fileOf(garage)).costs).toMatchObject([{ item: 'Part: sensor', amount: 40, use: 'spare' }]),
+    );
+    expect((await fileOf(garage)).repairs).toEqual([]);
+  });
   test('the whole car has its own repairs, and no wheel', async () => {
     const garage = await garageWith([]);
     const { screen } = await show(garage, '/job/j/fix');

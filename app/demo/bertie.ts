@@ -3,7 +3,7 @@ import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
-export const BERTIE: Vehicle & { readonly words: string } = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
+export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
 
 const OWNER = { hourValue: 15, currency: 'EUR', tools: ['multimeter'], meter: { percent: 1, counts: 3 } };
 

@@ -3,7 +3,7 @@ import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
 /** A 2011 camper on a van base, one sensor on the differential for both rear wheels. */
-export const PEBBLE: Vehicle & { readonly words: string } = { ...PEBBLE_ON_BENCH, words: '2011 camper on a van base' };
+export const PEBBLE: Vehicle = { ...PEBBLE_ON_BENCH, words: '2011 camper on a van base' };
 
 const OWNER = {
   hourValue: 15,

@@ -3,7 +3,7 @@ import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 
 /** A 2009 estate, shared by an allotment society. Made up, like all of the sample garage. */
-export const TANSY: Vehicle & { readonly words: string } = {
+export const TANSY: Vehicle = {
   ...TANSY_ON_BENCH,
   words: '2009 estate of the allotment society',
 };

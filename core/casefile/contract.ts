@@ -47,6 +47,8 @@ export const VEHICLE = record(
   { channels: { is: 'list', of: word(words.CHANNELS), min: 1, max: 4, unique: true } },
   {
     name: { is: 'text', max: 200 },
+    /** What sort of car it is, in the owner's words. */
+    words: { is: 'text', max: 200 },
     sensorTypes: { is: 'map', of: word(words.SENSOR_TYPES), keys: words.CHANNELS },
     places: {
       is: 'map',
@@ -199,6 +201,8 @@ export const CASE_FILE = record(
     attachments: { is: 'list', of: ATTACHMENT, max: 2000 },
     notes: { is: 'list', of: { is: 'anything' }, max: 5000 },
     ending: orNull(word(words.ENDINGS)),
+    /** A practice car, where the job is one: its own room reads it. */
+    practice: { is: 'anything' },
   },
 );
 

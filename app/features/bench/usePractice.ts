@@ -87,7 +87,7 @@ export function usePractice() {
   const set = (change: Partial<Pick<Practice, 'alone' | 'finished'>>): Promise<void> =>
     job.alter('the way of practising', (file) => {
       const before = practiceOf(file);
-      return before ? ({ ...file, practice: { ...before, ...change } } as PracticeFile) : file;
+      return before ? { ...file, practice: { ...before, ...change } } : file;
     });
 
   return { job, practice, minutes, cost, meter, flashes, last, act, set };

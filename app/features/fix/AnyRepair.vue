@@ -3,8 +3,9 @@ import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Repair } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
-import { ALL_REPAIRS } from '../../../core/knowledge/repairs/all';
+import { ALL_REPAIRS, priceOf } from '../../../core/knowledge/repairs/all';
 import { sayChannel } from '../../../core/vehicle/sides';
+import { tellWithUndo } from '../../shared/tell';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { RESULTS } from './repairTexts';
@@ -28,6 +29,21 @@ const repairs = computed(() =>
     return place.value === 'car' ? isElsewhere : !ofCar;
   }).map((record) => ({ ...record, title: capital(record.words) })),
 );
+
+/** A part that lies in the boot mends nothing yet: it stands under what was spent, as a spare. */
+async function bought(repair: (typeof repairs.value)[number]): Promise<void> {
+  if (!job.file) return;
+  const item = `Part: ${repair.words.replace(/^replace the /, '')}`;
+  const cost = { item, amount: priceOf(repair, job.file), use: 'spare' as const };
+  const [id] = await job.dispatch({ do: 'cost', cost });
+  opened.value = null;
+  if (id)
+    tellWithUndo(
+      'Noted under "Spent on this job" as a spare.',
+      'Take it back',
+      () => void job.dispatch({ do: 'remove-cost', id }),
+    );
+}
 
 async function record(repair: (typeof repairs.value)[number], result: Repair['result']): Promise<void> {
   if (!repair.action || !repair.segment) return;
@@ -94,6 +110,15 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
               @click="record(one, result)"
             >
               {{ words }}
+            </button>
+            <button
+              v-if="one.action === 'replaced' && one.price > 0"
+              type="button"
+              class="tap quiet"
+              data-test="only-bought"
+              @click="bought(one)"
+            >
+              Only bought so far
             </button>
           </div>
         </div>

@@ -23,7 +23,7 @@ const vehicles = computed(() =>
     id: one.id,
     name: one.vehicle.name ?? 'no name',
     sensors: sensorsOf(one.vehicle),
-    words: (one.vehicle as { words?: string }).words ?? '',
+    words: one.vehicle.words ?? '',
     highVoltage: one.vehicle.highVoltage === true,
     jobs: garage.jobs.filter((job) => job.vehicleId === one.id).map(jobLine),
   })),
