@@ -51,7 +51,7 @@ async function findTheSensor(page: Page, tap: (what: Locator) => Promise<void>):
     if (/Replace the sensor/.test(move)) return;
     const before = page.url();
     await tap(byTest(page, 'do-move'));
-    await expect(async () => expect(page.url()).not.toBe(before)).toPass();
+    await expect.poll(() => page.url()).not.toBe(before);
     const [check, codes] = [byTest(page, 'check-title'), byTest(page, 'erased')];
     await expect(check.or(codes).first()).toBeVisible();
     if (await check.isVisible()) await answer(page, tap);
