@@ -13,6 +13,7 @@ async function garageWith(
   return layOut(vehicle, { observations, ...(made ? { repairs: made } : {}) });
 }
 
+const list = (screen: VueWrapper, selector: string) => screen.findAll(selector);
 const mark = (screen: VueWrapper, name: string) => screen.find(`[data-test="${name}"]`);
 const inBar = (name: string): HTMLElement => {
   const found = document.querySelector<HTMLElement>(`#own-bar [data-test="${name}"]`);
@@ -37,7 +38,7 @@ describe('Fix', () => {
     await until(() => expect(mark(screen, 'made-repairs').exists()).toBe(true));
     await mark(screen, 'turned-out-no-change').trigger('click');
     await until(async () => expect((await fileOf(garage)).repairs?.[0]?.result).toBe('no-change'));
-    await screen.findAll('[data-test="made-repairs"] button').at(-1)?.trigger('click');
+    await list(screen, '[data-test="made-repairs"] button').at(-1)?.trigger('click');
     await until(async () => expect((await fileOf(garage)).repairs).toEqual([]));
   });
   test('a part that was only bought is a cost, and no repair', async () => {
@@ -122,8 +123,7 @@ describe('Prove', () => {
     const { screen } = await show(garage, '/job/j/prove');
     await until(() => expect(mark(screen, 'proof-erase-back-later').exists()).toBe(true));
     await mark(screen, 'proof-erase-back-later').trigger('click');
-    await screen
-      .findAll('[data-test="proof-ask"] .chips button')
+    await list(screen, '[data-test="proof-ask"] .chips button')
       .find((one) => one.text() === 'C0034')
       ?.trigger('click');
     await mark(screen, 'proof-keep').trigger('click');
@@ -144,7 +144,7 @@ describe('Prove', () => {
     const { screen } = await show(garage, '/job/j/prove');
     await until(() => expect(mark(screen, 'proof-drive-stayed-out').exists()).toBe(true));
     await mark(screen, 'proof-drive-stayed-out').trigger('click');
-    const [km, trips] = screen.findAll('[data-test="proof-ask"] input');
+    const [km, trips] = list(screen, '[data-test="proof-ask"] input');
     await km?.setValue('12,5');
     await trips?.setValue('3');
     await mark(screen, 'proof-keep').trigger('click');
@@ -152,7 +152,7 @@ describe('Prove', () => {
       expect((await fileOf(garage)).observations.at(-1)).toMatchObject({ kind: 'drive', distance: 12.5, trips: 3 }),
     );
     await until(() => expect(mark(screen, 'proof-step-drive').classes()).toContain('good'));
-    await screen.findAll('[data-test="proof-step-drive"] button').at(-1)?.trigger('click');
+    await list(screen, '[data-test="proof-step-drive"] button').at(-1)?.trigger('click');
     await until(() => expect(mark(screen, 'proof-step-drive').classes()).toContain('open'));
   });
   test('another code than before leads to the codes', async () => {
@@ -184,7 +184,7 @@ describe('Prove', () => {
       ?.trigger('click');
     await until(async () => expect((await fileOf(garage)).ending).toBe('handed-over'));
     await until(() => expect(mark(screen, 'ending').exists()).toBe(true));
-    await screen.findAll('[data-test="ending"] button').at(-1)?.trigger('click');
+    await list(screen, '[data-test="ending"] button').at(-1)?.trigger('click');
     await until(async () => expect((await fileOf(garage)).ending).toBeNull());
   });
 });
@@ -231,8 +231,7 @@ describe('a check', () => {
       .findAll('.extras button')
       .find((one) => one.text() === 'It jumps about')
       ?.trigger('click');
-    await screen
-      .findAll('[data-test="jumps-at"] button')
+    await list(screen, '[data-test="jumps-at"] button')
       .find((one) => one.text() === 'lead')
       ?.trigger('click');
     inBar('keep').click();
@@ -249,7 +248,7 @@ describe('a check', () => {
     const garage = await garageWith([], [], car(null, { channels: ['front-left', 'front-right', 'rear-axle'] }));
     const { screen } = await show(garage, '/job/j/find/check?do=swap&at=rear-axle');
     await until(() => expect(screen.text()).toContain('both rear wheels share this sensor'));
-    expect(screen.findAll('[data-answer]')).toHaveLength(0);
+    expect(list(screen, '[data-answer]')).toHaveLength(0);
   });
   test('a wrong address is said, with a way back', async () => {
     const { screen } = await show(await garageWith([]), '/job/j/find/check?do=look:moon');

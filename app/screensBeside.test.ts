@@ -8,6 +8,7 @@ async function garageWith(seen: readonly Loose[], extra: Partial<CaseFile> = {})
   return layOut(car('passive'), { ...extra, observations: caseOf(car('passive'), seen).observations });
 }
 
+const list = (screen: VueWrapper, selector: string) => screen.findAll(selector);
 const mark = (screen: VueWrapper, name: string) => screen.find(`[data-test="${name}"]`);
 const button = (screen: VueWrapper, words: string | RegExp) =>
   screen.findAll('button').find((one) => (typeof words === 'string' ? one.text() === words : words.test(one.text())));
@@ -53,7 +54,7 @@ describe('Find', () => {
     const { screen } = await show(garage, '/job/j/find');
     await until(() => expect(mark(screen, 'evidence').text()).toContain('corroded'));
     await until(() => expect(mark(screen, 'next-move').text()).not.toBe('Weighing what is known'));
-    await screen.findAll('[data-test="evidence"] button.line').at(0)?.trigger('click');
+    await list(screen, '[data-test="evidence"] button.line').at(0)?.trigger('click');
     await until(() => expect(button(screen, 'Withdraw it')).toBeDefined());
     await button(screen, 'Withdraw it')?.trigger('click');
     await until(async () => expect((await fileOf(garage)).observations.some((one) => one.withdrawn)).toBe(true));
