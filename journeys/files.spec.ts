@@ -72,6 +72,7 @@ test('a new vehicle: its sheet says what is wrong and keeps what is right', asyn
   await openGarage(page);
   await byTest(page, 'add-vehicle').click();
   await byTest(page, 'vehicle-name').fill('Orchard van');
+  await page.locator('summary', { hasText: 'Figures to measure against' }).click();
   await page.getByLabel('Sensor resistance, from').fill('1,0 kΩ');
   await page.getByLabel('to', { exact: true }).fill('lots');
   await expect(page.getByText('is no reading')).toBeVisible();
@@ -79,5 +80,6 @@ test('a new vehicle: its sheet says what is wrong and keeps what is right', asyn
   await expect(page.getByText('kept')).toBeVisible();
   await page.reload();
   await expect(byTest(page, 'vehicle-name')).toHaveValue('Orchard van');
+  await page.locator('summary', { hasText: 'Figures to measure against' }).click();
   await expect(page.getByLabel('to', { exact: true })).toHaveValue('1.40 kΩ');
 });

@@ -64,6 +64,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
 test('what an hour and a part cost is set once and weighs in the next move', async ({ page }) => {
   await startJob(page, 'Tansy');
   await page.goto('/#/vehicle/tansy');
+  await page.locator('summary', { hasText: 'What your time and parts cost' }).click();
   await byTest(page, 'hour-value').fill('48');
   await byTest(page, 'hour-value').blur();
   await byTest(page, 'price-replaced:sensor').fill('never');
