@@ -224,6 +224,7 @@ label {
 
   .extras {
     grid-template-columns: repeat(2, minmax(0, 1fr));
+    align-items: end;
   }
 
   .ranges {
