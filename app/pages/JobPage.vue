@@ -51,6 +51,11 @@ watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stag
 const corners = computed(() => (job.file ? cornersOf(job.file, job.assessment, preferences.values.sides) : []));
 const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
 const move = computed(() => nextMoveView(job.assessment, job.file, preferences.values.sides));
+/** The bar leads nowhere where one stands already. */
+const shownMove = computed(() => {
+  const isHere = typeof move.value?.to === 'object' && 'name' in move.value.to && move.value.to.name === 'prove';
+  return move.value && isHere && route.name === 'prove' ? { ...move.value, button: '' } : move.value;
+});
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 /** A guide has a foot of its own; a check sheet is all entry. */
 const hasOwnBar = computed(
@@ -158,7 +163,7 @@ useShortcuts({
     <div v-show="hasOwnBar" id="own-bar" class="own-bar" />
     <NextMoveBar
       v-if="!hasOwnBar && practice?.alone !== true"
-      :view="move"
+      :view="shownMove"
       :currency="currency"
       :is-thinking="job.isThinking"
       :is-compact="isCompact"

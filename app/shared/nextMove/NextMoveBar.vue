@@ -26,7 +26,9 @@ const emit = defineEmits<{ why: [] }>();
     <button class="second" type="button" :disabled="!view" @click="emit('why')">
       <b>Why this?</b><span>and other moves</span>
     </button>
-    <RouterLink v-if="view" class="first" :to="view.to" data-test="do-move">{{ view.button }}<kbd>N</kbd></RouterLink>
+    <RouterLink v-if="view && view.button !== ''" class="first" :to="view.to" data-test="do-move"
+      >{{ view.button }}<kbd>N</kbd></RouterLink
+    >
   </footer>
 </template>
 
