@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core';
-import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 import type { Vehicle } from '../../../core/casefile/contract';
 import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../../core/casefile/words';
@@ -50,13 +49,12 @@ async function keep(): Promise<void> {
   problems.value = Object.fromEntries(made.problems.map((one) => [one.path, one.message]));
   if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
   shown = made.vehicle;
+  isKept.value = false;
   await garage.changeVehicle(shownId, before, made.vehicle);
   isKept.value = made.problems.length === 0;
 }
 
-const keepSoon = useDebounceFn(() => void keep(), 250, { maxWait: 1000 });
-watch(form, () => void keepSoon());
-onBeforeUnmount(() => void keep());
+watch(form, () => void keep());
 useShortcuts({
   'ctrl+z': () => void garage.undoSheet(id.value),
   'ctrl+shift+z': () => void garage.redoSheet(id.value),
