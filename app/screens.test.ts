@@ -297,6 +297,21 @@ describe('Dash and header', () => {
 });
 
 describe('the spec sheet', () => {
+  test('every letter is kept, however fast one types', async () => {
+    const garage = await layOut({ name: '', channels: ['front-left', 'front-right'] });
+    const { screen } = await show(garage, '/vehicle/v');
+    await until(() => expect(mark(screen, 'steering-left').exists()).toBe(true));
+    const input = screen.find('input');
+    for (const letter of 'A van with many letters in its name') {
+      await input.setValue(input.element.value + letter);
+      await new Promise((resolve) => setTimeout(resolve, 3));
+    }
+    await until(async () =>
+      expect((await garage.database.vehicles.get('v'))?.vehicle.name).toBe('A van with many letters in its name'),
+    );
+    expect(input.element.value).toBe('A van with many letters in its name');
+  });
+
   test('three questions, kept as they are answered', async () => {
     const garage = await layOut({ name: '', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] });
     const { screen } = await show(garage, '/vehicle/v');

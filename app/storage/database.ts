@@ -9,6 +9,8 @@ export interface VehicleRecord {
   readonly vehicle: Vehicle;
   readonly owner: Owner;
   readonly createdAt: string;
+  /** Counts the changes: a state that was read earlier is known as such. */
+  readonly revision?: number;
   /** What was done to the sheet, for taking it back. */
   readonly history?: History;
 }

@@ -15,7 +15,8 @@ export interface GarageStorage {
   watchVehicle(id: string, seen: (vehicle: VehicleRecord | null) => void): Stop;
   /** Changes a job; what it finds out about its vehicle goes on the vehicle's sheet in the same transaction. */
   changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void>;
-  changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<void>;
+  /** Changes a vehicle's newest record; gives the record as stored. */
+  changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<VehicleRecord>;
   removeJob(id: string): Promise<void>;
   draft(id: string): Promise<string>;
   keepDraft(id: string, text: string): Promise<void>;
@@ -33,6 +34,8 @@ function plain<T>(value: T): T {
   return JSON.parse(JSON.stringify(value)) as T;
 }
 
+const newer = (vehicle: VehicleRecord): VehicleRecord => ({ ...vehicle, revision: (vehicle.revision ?? 0) + 1 });
+
 async function changeJob(database: Database, id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
   await database.transaction('rw', database.jobs, database.vehicles, async () => {
     const job = await database.jobs.get(id);
@@ -43,7 +46,7 @@ async function changeJob(database: Database, id: string, change: (job: JobRecord
     const isSynced = made.sheetSeen !== job.sheetSeen;
     const sheet = vehicle && !isSynced ? sheetAfter(vehicle, job.file, made.file) : vehicle;
     if (sheet && sheet !== vehicle) {
-      await database.vehicles.put(plain(sheet));
+      await database.vehicles.put(plain(newer(sheet)));
       await database.jobs.put(plain({ ...made, sheetSeen: { vehicle: sheet.vehicle, owner: sheet.owner } }));
     } else await database.jobs.put(plain(made));
   });
@@ -53,12 +56,15 @@ async function changeVehicle(
   database: Database,
   id: string,
   change: (vehicle: VehicleRecord) => VehicleRecord,
-): Promise<void> {
-  await database.transaction('rw', database.vehicles, async () => {
+): Promise<VehicleRecord> {
+  return database.transaction('rw', database.vehicles, async () => {
     const vehicle = await database.vehicles.get(id);
     if (!vehicle) throw new Error(`there is no vehicle "${id}" in this browser`);
     const made = change(vehicle);
-    if (made !== vehicle) await database.vehicles.put(plain(made));
+    if (made === vehicle) return vehicle;
+    const stored = plain(newer(made));
+    await database.vehicles.put(stored);
+    return stored;
   });
 }
 

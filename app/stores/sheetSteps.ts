@@ -2,11 +2,11 @@ import type { Owner, OwnMeaning, Vehicle } from '../../core/casefile/contract';
 import { changesBetween, withChanges } from '../../core/commands/change';
 import { NO_HISTORY, redone, undone, withStep, type Kept } from '../../core/commands/history';
 import type { Sheet } from '../../core/commands/vehicleInJob';
-import type { GarageStorage } from '../storage/garageStorage';
+import type { GarageStorage, VehicleRecord } from '../storage/garageStorage';
 
 /** Changes of a vehicle's sheet, each a step that can be taken back; open jobs see them when they are opened. */
 export function sheetSteps(storage: GarageStorage) {
-  const step = (id: string, change: (kept: Kept<Sheet>) => Kept<Sheet>): Promise<void> =>
+  const step = (id: string, change: (kept: Kept<Sheet>) => Kept<Sheet>): Promise<VehicleRecord> =>
     storage.changeVehicle(id, (record) => {
       const sheet = { vehicle: record.vehicle, owner: record.owner };
       const { state, history } = change({ state: sheet, history: record.history ?? NO_HISTORY });

@@ -4,6 +4,7 @@ import { RouterLink, useRoute, useRouter } from 'vue-router';
 import type { Vehicle } from '../../../core/casefile/contract';
 import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../../core/casefile/words';
 import { sayChannel } from '../../../core/vehicle/sides';
+import type { VehicleRecord } from '../../storage/garageStorage';
 import { useGarage } from '../../stores/garage';
 import { usePreferences } from '../../stores/preferences';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
@@ -27,19 +28,20 @@ let shown: Vehicle | null = null;
 /** Whose it is: the address may have moved on when the last words are kept. */
 let shownId = '';
 
-/** What another tab, a job or an undo has changed comes into the form, except where something else is being typed. */
-watch(
-  record,
-  (now, before) => {
-    if (!now) return;
-    const [fresh, old] = [formOf(now.vehicle), shown && formOf(shown)];
-    if (!old || now.id !== before?.id) Object.assign(form, fresh);
-    else Object.assign(form, untouched(form, old, fresh));
-    shown = now.vehicle;
-    shownId = now.id;
-  },
-  { immediate: true },
-);
+/** The newest state that this form has seen, and its own changes that are still being stored. */
+let [revision, pending] = [-1, 0];
+
+/** What another tab, a job or an undo has changed comes into the form, except where something else is being typed; what is older than the form's own words does not. */
+function take(now: VehicleRecord): void {
+  const isOther = now.id !== shownId;
+  if (!isOther && (pending > 0 || (now.revision ?? 0) <= revision)) return;
+  const [fresh, old] = [formOf(now.vehicle), shown && formOf(shown)];
+  Object.assign(form, !old || isOther ? fresh : untouched(form, old, fresh));
+  shown = now.vehicle;
+  shownId = now.id;
+  revision = now.revision ?? 0;
+}
+watch(record, (now) => now && take(now), { immediate: true });
 
 /** Every change is kept at once when it is right; what is wrong stays on the screen with its reason. */
 async function keep(): Promise<void> {
@@ -50,7 +52,9 @@ async function keep(): Promise<void> {
   if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
   shown = made.vehicle;
   isKept.value = false;
-  await garage.changeVehicle(shownId, before, made.vehicle);
+  pending += 1;
+  const stored = await garage.changeVehicle(shownId, before, made.vehicle).finally(() => (pending -= 1));
+  take(stored);
   isKept.value = made.problems.length === 0;
 }
 
