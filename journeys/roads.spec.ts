@@ -84,7 +84,9 @@ test('without any reader: lamps, drives and time reach "solved", and it says so'
   await drive(page, '6', '2');
   await expect(page.getByRole('heading', { name: /Proved by lamps/ })).toBeVisible();
   await byTest(page, 'end-solved').click();
-  await expect(byTest(page, 'by-lamp')).toContainText('2 drives over 12 km');
+  await expect(byTest(page, 'rests-on')).toContainText('2 drives over 12 km');
+  await page.getByRole('link', { name: 'See the record' }).click();
+  await expect(byTest(page, 'ended')).toContainText('codes were not read');
 });
 
 test('two corners are repaired, and each is proved by its own spin', async ({ page }) => {

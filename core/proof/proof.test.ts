@@ -5,6 +5,8 @@ import { drivesSince, proofSteps, proofVerdict } from './proofSteps';
 import { sinceRepair } from './sinceRepair';
 import { answerOf, PROOF_ANSWERS } from './answers';
 import type { ProofStepId } from './proofSteps';
+import { endingWords } from './endingWords';
+import { failedRepairs } from './failedRepairs';
 import { cleanTrips, comesAndGoes } from './trips';
 import { validate } from '../casefile/validate';
 import type { Observation } from '../casefile/contract';
@@ -178,5 +180,57 @@ describe('every answer', () => {
     expect(back?.makes?.(context)).toEqual([
       { kind: 'clear', result: 'returned-at-key-on', method: 'reader', returned: ['C0034'], stayed: ['C0031'] },
     ]);
+  });
+});
+
+describe('which repair failed', () => {
+  const two = [
+    { channel: 'front-left', after: 'o3', segment: 'plug', action: 'reseated' },
+    { channel: 'rear-right', after: 'o3' },
+  ] as const;
+  const codes: readonly Loose[] = [
+    { kind: 'code', code: 'C0031', status: 'current' },
+    { kind: 'code', code: 'C003A', status: 'current' },
+    { kind: 'lamps', lit: ['abs'] },
+  ];
+  const failed = (seen: readonly Loose[]) =>
+    failedRepairs(caseOf(car('passive'), [...codes, ...seen], two)).map((repair) => repair.channel);
+  test('the one of the wheel that is deaf, or that the code names which came back', () => {
+    expect(failed([{ kind: 'live', while: 'hand-spin', channel: 'front-left', finding: 'zero' }])).toEqual([
+      'front-left',
+    ]);
+    expect(failed([{ kind: 'clear', result: 'returned-at-key-on', returned: ['C0031'], stayed: ['C003A'] }])).toEqual([
+      'front-left',
+    ]);
+  });
+  test('both where both came back, the last where nothing is named, none while nothing is bad', () => {
+    expect(failed([{ kind: 'clear', result: 'returned-later', returned: ['C003A', 'C0031'] }])).toEqual([
+      'front-left',
+      'rear-right',
+    ]);
+    expect(failed([{ kind: 'drive', result: 'lamps-came-back' }])).toEqual(['rear-right']);
+    expect(failed([{ kind: 'drive', result: 'lamps-stayed-out' }])).toEqual([]);
+  });
+});
+
+describe('how it ended, in words', () => {
+  const ended = (seen: readonly Loose[], ending: 'solved' | 'handed-over' = 'solved') =>
+    endingWords({ ...caseOf(car('passive'), [...before, ...seen], [repair]), ending }).join(' ');
+  test('a solved job says what that rests on', () => {
+    expect(
+      ended([
+        { kind: 'lamps', lit: [] },
+        { kind: 'drive', result: 'lamps-stayed-out', distance: 6, trips: 2 },
+      ]),
+    ).toMatch(/2 drives over 12 km; codes were not read/);
+    expect(
+      ended([
+        { kind: 'clear', result: 'stayed-clear' },
+        { kind: 'drive', result: 'lamps-stayed-out' },
+        { kind: 'no-code' },
+      ]),
+    ).toMatch(/by reader/);
+    expect(ended([])).toBe('Solved: the lamps stay out.');
+    expect(ended([], 'handed-over')).toBe('Handed over to a workshop.');
   });
 });

@@ -40,5 +40,14 @@ export function otherSide(channel: Channel, channels: readonly Channel[]): Chann
   return channels.includes(other) ? other : null;
 }
 
+/**
+ * The channels of one axle: its sensors are of one kind.
+ * @param channel any of it. @param channels the channels that the car has. @returns those at the same end, in the car's order.
+ * @example axleOf('rear-left', ['front-left', 'rear-left', 'rear-right']) // => ["rear-left","rear-right"]
+ */
+export function axleOf(channel: Channel, channels: readonly Channel[]): readonly Channel[] {
+  return channels.filter((other) => CORNER_OF[other].end === CORNER_OF[channel].end);
+}
+
 /** Segments that come out with the sensor: what moves when sensors are exchanged. */
 export const SEGMENTS_OF_SENSOR_UNIT: readonly Segment[] = ['sensor', 'lead'];

@@ -6,6 +6,7 @@ import { answered, canBeMade } from '../../../core/commands/answered';
 import { answersOf } from '../../../core/knowledge/checks/sheets';
 import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
+import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
 import type { NewObservation } from '../../stores/job';
@@ -72,8 +73,9 @@ const isAxleOnly = ref(false);
 
 async function setType(type: 'passive' | 'active'): Promise<void> {
   const file = check.job.file;
-  const isMeant = (one: Channel): boolean => !isAxleOnly.value || one.slice(0, 4) === check.channel.value?.slice(0, 4);
-  const open = file?.vehicle.channels.filter((one) => !file.vehicle.sensorTypes?.[one] && isMeant(one)) ?? [];
+  const wheels = file?.vehicle.channels ?? [];
+  const meant = isAxleOnly.value && check.channel.value ? axleOf(check.channel.value, wheels) : wheels;
+  const open = meant.filter((one) => !file?.vehicle.sensorTypes?.[one]);
   await check.job.dispatch({ do: 'sensor-type', type, channels: open });
   await router.push({ name: 'find' });
 }

@@ -3,6 +3,7 @@ import type { Channel } from '../../../core/casefile/words';
 import type { Answer } from '../../../core/knowledge/checks/check';
 import { zeroLeads } from '../../../core/quantities/leads';
 import type { Reading } from '../../../core/quantities/parseReading';
+import { numberIn } from '../../shared/numberIn';
 
 /** What stands around a reading, as typed. */
 export interface AroundReading {
@@ -13,12 +14,6 @@ export interface AroundReading {
   readonly isWiggling: boolean;
   /** Where the reading jumped while it was moved; empty where nobody said. */
   readonly jumpsAt: ObservationOf<'meter'>['jumpsAt'] | '';
-}
-
-/** A number typed with point or comma; undefined where there is none. */
-export function numberIn(typed: string): number | undefined {
-  const value = Number(typed.replace(',', '.'));
-  return typed.trim() === '' || !Number.isFinite(value) ? undefined : value;
 }
 
 /** A meter reading as an observation: leads taken off, and what was told beside it. */

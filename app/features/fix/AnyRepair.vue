@@ -62,7 +62,6 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
         :key="one"
         type="button"
         class="tap"
-        :class="{ on: place === one }"
         :aria-pressed="place === one"
         :data-test="`repair-at-${one}`"
         @click="wheel = one"
@@ -72,7 +71,6 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
       <button
         type="button"
         class="tap"
-        :class="{ on: place === 'car' }"
         :aria-pressed="place === 'car'"
         data-test="repair-at-car"
         @click="wheel = 'car'"
@@ -131,12 +129,6 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
 .any {
   display: grid;
   gap: 12px;
-}
-
-.on {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  font-weight: 650;
 }
 
 .repair {

@@ -29,7 +29,6 @@ const made = computed(() =>
             :key="result"
             type="button"
             class="tap"
-            :class="{ on: one.result === result }"
             :aria-pressed="one.result === result"
             :data-test="`turned-out-${result}`"
             @click="job.dispatch({ do: 'repair-result', id: one.id, result })"
@@ -50,11 +49,5 @@ const made = computed(() =>
 .repair {
   display: grid;
   gap: 8px;
-}
-
-.on {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  font-weight: 650;
 }
 </style>

@@ -3,7 +3,6 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
 import { composeGuide, type GuideStep } from '../../../core/guide/compose';
 import type { Phase } from '../../../core/knowledge/guide/step';
-import { REPAIRS } from '../../../core/knowledge/repairs/all';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
@@ -85,7 +84,6 @@ export function useFix() {
     await router.push({ name: 'prove' });
   }
 
-  const hasPrice = computed(() => REPAIRS.find((one) => one.repair === repair.value)?.price ?? 0);
   return {
     job,
     repair,
@@ -103,6 +101,5 @@ export function useFix() {
     markPhase,
     spin,
     record,
-    hasPrice,
   };
 }

@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 import type { Vehicle } from '../../../core/casefile/contract';
 import { PLUG_PLACES, SENSOR_PLACES, TORQUE_POINTS, type Channel } from '../../../core/casefile/words';
+import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import type { VehicleRecord } from '../../storage/garageStorage';
 import { useGarage } from '../../stores/garage';
@@ -94,11 +95,10 @@ const LAYOUT_WORDS = [
 function setKind(channel: Channel, kind: string): void {
   const vehicle = record.value?.vehicle;
   if (!vehicle) return;
-  const axle = channel.startsWith('front') ? 'front' : 'rear';
-  const { sensorTypes = {} } = vehicle;
-  const others = Object.fromEntries(Object.entries(sensorTypes).filter(([one]) => !one.startsWith(axle)));
-  const own = vehicle.channels.filter((one) => one.startsWith(axle)).map((one) => [one, kind] as const);
-  const made = kind === '' ? others : { ...others, ...Object.fromEntries(own) };
+  const axle = axleOf(channel, vehicle.channels);
+  const before = Object.entries(vehicle.sensorTypes ?? {});
+  const others = Object.fromEntries(before.filter(([one]) => !axle.includes(one as Channel)));
+  const made = kind === '' ? others : { ...others, ...Object.fromEntries(axle.map((one) => [one, kind])) };
   void garage.changeVehicle(id.value, vehicle, { ...vehicle, sensorTypes: made });
 }
 const TORQUE_WORDS: Readonly<Record<string, string>> = {

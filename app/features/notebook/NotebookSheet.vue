@@ -7,6 +7,7 @@ import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { saveText } from '../../shared/saveText';
 import { shownMoment } from '../../shared/time';
+import { endingWords } from '../../../core/proof/endingWords';
 import { percent } from '../../shared/path/pathView';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
@@ -91,6 +92,7 @@ async function addNote(): Promise<void> {
             >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
           >, {{ percent(top.probability) }}. Spent {{ sums.spent }} {{ currency }}.
         </p>
+        <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
       </div>
       <button class="tap strong" type="button" data-test="export" @click="save">Save the job as a file</button>
     </header>

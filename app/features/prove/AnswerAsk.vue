@@ -20,7 +20,6 @@ function keep(): void {
           :key="code"
           type="button"
           class="tap"
-          :class="{ on: chosen.includes(code) }"
           :aria-pressed="chosen.includes(code)"
           @click="prove.toggle(code)"
         >
@@ -69,11 +68,5 @@ label {
   gap: 4px;
   width: 150px;
   font-weight: 600;
-}
-
-.on {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  font-weight: 650;
 }
 </style>

@@ -29,9 +29,9 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
       </p>
     </header>
     <VerdictPanel
-      v-if="prove.view.value"
+      v-if="prove.view.value && prove.job.file"
       :view="prove.view.value"
-      :ending="ending"
+      :file="prove.job.file"
       @end="prove.end"
       @not-cured="prove.notCured"
     />
@@ -72,7 +72,6 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
             :key="choice.id"
             type="button"
             class="tap"
-            :class="{ chosen: row.answer?.id === choice.id }"
             :aria-pressed="row.answer?.id === choice.id"
             :data-test="`proof-${row.step.id}-${choice.id}`"
             @click="prove.answer(row.key, choice)"
@@ -144,12 +143,6 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
 
 .said {
   margin-top: 4px;
-}
-
-.chosen {
-  border-color: var(--ink);
-  border-width: 2.5px;
-  font-weight: 650;
 }
 
 .switch {

@@ -1,27 +1,20 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
 import type { CaseFile } from '../../../core/casefile/contract';
+import { endingWords } from '../../../core/proof/endingWords';
 import type { ProofView } from '../../../core/proof/proofView';
 import { percent } from '../../shared/path/pathView';
 
 /** What the proof amounts to now, and the one thing to do about it. */
-defineProps<{ view: ProofView; ending: NonNullable<CaseFile['ending']> | null }>();
+defineProps<{ view: ProofView; file: CaseFile }>();
 const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
-const ENDINGS = {
-  solved: 'Solved: the lamps stay out.',
-  unverified: 'Ended without proof.',
-  unsolved: 'Ended unsolved.',
-  'handed-over': 'Handed over to a workshop.',
-} as const;
 </script>
 
 <template>
-  <section v-if="ending" class="verdict" data-test="ending">
-    <h2>{{ ENDINGS[ending] }}</h2>
-    <p v-if="ending === 'solved' && view.verdict === 'proved-by-lamp'" data-test="by-lamp">
-      Proved by lamps and {{ view.trips }} drives over {{ Math.round(view.kilometres) }} km; codes were not read.
-    </p>
-    <p v-if="ending === 'solved'">Check the wheel nuts again after 50 to 100 km.</p>
+  <section v-if="file.ending" class="verdict" data-test="ending">
+    <h2>{{ endingWords(file)[0] }}</h2>
+    <p v-if="endingWords(file)[1]" data-test="rests-on">{{ endingWords(file)[1] }}</p>
+    <p v-if="file.ending === 'solved'">Check the wheel nuts again after 50 to 100 km.</p>
     <div class="chips">
       <RouterLink class="tap strong" :to="{ name: 'notebook' }">See the record</RouterLink
       ><button class="tap" type="button" @click="emit('end', null)">Open the job again</button>

@@ -1,10 +1,12 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { ProofAnswer } from '../../../core/proof/answers';
+import { failedRepairs } from '../../../core/proof/failedRepairs';
 import type { ProofStep } from '../../../core/proof/proofSteps';
 import { answerFacts, proofView } from '../../../core/proof/proofView';
 import { describeRepair } from '../../../core/report/describe';
 import { sayChannel } from '../../../core/vehicle/sides';
+import { numberIn } from '../../shared/numberIn';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
@@ -16,9 +18,10 @@ interface Asked {
   readonly answer: ProofAnswer;
 }
 
-function numberIn(text: string, usual: number): number {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value > 0 ? value : usual;
+/** What was typed, where it is more than nothing. */
+function amountIn(text: string, usual: number): number {
+  const value = numberIn(text) ?? 0;
+  return value > 0 ? value : usual;
 }
 
 /** A short loop, where nobody says how far. */
@@ -65,8 +68,8 @@ export function useProve() {
       ...facts.value,
       channel: row?.step.channel ?? null,
       chosen: chosen.value,
-      kilometres: numberIn(kilometres.value, USUAL_KM),
-      trips: Math.min(1000, Math.round(numberIn(trips.value, 1))),
+      kilometres: amountIn(kilometres.value, USUAL_KM),
+      trips: Math.min(1000, Math.max(1, Math.round(amountIn(trips.value, 1)))),
     });
     if (said.length > 0) await job.dispatch({ do: 'observe', said });
     [kilometres.value, trips.value, chosen.value] = ['', '', []];
@@ -86,10 +89,10 @@ export function useProve() {
       : [...chosen.value, code];
   };
 
-  /** It was not cured: that is evidence too. */
+  /** It was not cured: that is evidence too, against the repairs that the answers speak of. */
   async function notCured(): Promise<void> {
-    const last = job.file?.repairs?.at(-1);
-    if (last) await job.dispatch({ do: 'repair-result', id: last.id, result: 'no-change' });
+    const failed = job.file ? failedRepairs(job.file) : [];
+    for (const { id } of failed) await job.dispatch({ do: 'repair-result', id, result: 'no-change' });
     await router.push({ name: 'find' });
   }
 
