@@ -1,14 +1,24 @@
 import { parse as parseLoosely, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import type { CaseFile } from './contract';
+import { DEEPEST, tooDeepAt } from './depth';
 import type { Problem, Result } from './problem';
 import { validate } from './validate';
 
+/** The Encoding Standard's decoder: every browser and server has it, the language's own library does not name it. */
+declare const TextDecoder: new (
+  name: 'utf-8',
+  options: { readonly fatal: true },
+) => { decode(bytes: Uint8Array): string };
+
 /** Longest text that is read, in characters; a job with thousands of observations has a tenth of it. */
 export const LONGEST_TEXT = 8_000_000;
+/** Largest file that is opened, in bytes: a character of UTF-8 takes up to four. */
+export const MOST_BYTES = 4 * LONGEST_TEXT;
 
 function placeOf(text: string, offset: number): string {
-  const before = text.slice(0, offset).split('\n');
-  return `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
+  const before = text.slice(0, offset);
+  const line = before.match(/\n/g)?.length ?? 0;
+  return `line ${line + 1}, column ${offset - before.lastIndexOf('\n')}`;
 }
 
 function syntaxProblem(text: string): Problem {
@@ -39,6 +49,13 @@ export function readCaseFile(text: string): Result<CaseFile> {
     });
   const bare = text.startsWith('\uFEFF') ? text.slice(1) : text;
   if (bare.trim() === '') return refuse({ path: '', code: 'empty', message: 'is empty; must be a Zelf case file' });
+  const deepAt = tooDeepAt(bare);
+  if (deepAt !== null)
+    return refuse({
+      path: placeOf(bare, deepAt),
+      code: 'too-deep',
+      message: `is nested deeper than ${DEEPEST} levels`,
+    });
   let data: unknown;
   try {
     data = JSON.parse(bare);
@@ -46,4 +63,25 @@ export function readCaseFile(text: string): Result<CaseFile> {
     return refuse(syntaxProblem(bare));
   }
   return validate(data);
+}
+
+/**
+ * Reads the bytes of a `.zelf.json` file.
+ * @param bytes UTF-8; at most `MOST_BYTES`.
+ * @returns as `readCaseFile`; bytes that are no UTF-8 are refused, never guessed at.
+ * @example readCaseBytes(Uint8Array.of(0xff)).problems[0].code // => "not-utf-8"
+ */
+export function readCaseBytes(bytes: Uint8Array): Result<CaseFile> {
+  if (bytes.length > MOST_BYTES)
+    return {
+      ok: false,
+      problems: [{ path: '', code: 'too-long', message: `has ${bytes.length} bytes; at most ${MOST_BYTES} are read` }],
+    };
+  let text: string;
+  try {
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return { ok: false, problems: [{ path: '', code: 'not-utf-8', message: 'is not UTF-8 text' }] };
+  }
+  return readCaseFile(text);
 }
