@@ -1,31 +1,60 @@
-import 'element-plus/es/components/message/style/css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { createAppRouter } from './router';
 import { openDatabase } from './storage/database';
+import { dexieShelf } from './storage/dexieShelf';
+import { NotKept } from './storage/faults';
 import { createGarageStorage } from './storage/garageStorage';
+import { memoryShelf } from './storage/memoryShelf';
+import { switchShelf } from './storage/switchShelf';
 import { providePorts } from './stores/ports';
+import { useTrouble } from './stores/trouble';
+import { tell, tellMishap } from './shared/tell';
 import { isoWithOffset } from './shared/time';
 import { createAdviserClient } from './workers/adviserClient';
-import './shared/theme/fonts.css';
-import './shared/theme/tokens.css';
-import './shared/theme/base.css';
+import { createFilesClient } from './workers/filesClient';
 import './shared/theme/element.css';
 
 const app = createApp(App);
+const pinia = createPinia();
+app.use(pinia);
+const trouble = useTrouble(pinia);
+const shelf = switchShelf(dexieShelf(openDatabase()));
 providePorts(app, {
-  storage: createGarageStorage(openDatabase()),
-  adviser: createAdviserClient(),
+  storage: createGarageStorage(shelf, trouble.patience),
+  keepInMemory: () => shelf.use(memoryShelf()),
+  askToStay: () => void navigator.storage?.persist?.().catch(() => undefined),
+  adviser: createAdviserClient({
+    restarted: ({ fault, message }) => (trouble.adviser = { fault, message, retry: null }),
+    recovered: () => {
+      trouble.adviser = null;
+      void tell('The adviser had stopped. It was started again, and its advice is up to date.');
+    },
+  }),
+  files: createFilesClient(),
   now: () => isoWithOffset(new Date()),
   newId: () => crypto.randomUUID?.() ?? `id-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`,
 });
-app.use(createPinia());
-app.use(createAppRouter());
-app.config.errorHandler = (error) => {
+
+/** An error that nobody expected; what the store could not keep has been said already. */
+function mishap(error: unknown): void {
+  if (error instanceof NotKept) return;
   console.error(error);
-  document.dispatchEvent(
-    new CustomEvent('zelf-trouble', { detail: error instanceof Error ? error.message : String(error) }),
-  );
-};
+  void tellMishap(error instanceof Error ? error.message : String(error));
+}
+
+/** A part of the program that is gone after an update. */
+const isGone = (error: unknown): boolean =>
+  error instanceof Error && /dynamically imported module|module script|preload/i.test(error.message);
+
+const router = createAppRouter();
+router.onError((error: unknown) => (isGone(error) ? (trouble.isNewVersion = true) : mishap(error)));
+window.addEventListener('vite:preloadError', (event) => {
+  event.preventDefault();
+  trouble.isNewVersion = true;
+});
+window.addEventListener('unhandledrejection', (event) => mishap(event.reason));
+app.config.errorHandler = mishap;
+app.use(router);
 app.mount('#app');

@@ -1,4 +1,5 @@
 import { createRouter, createWebHashHistory, type Router, type RouterHistory } from 'vue-router';
+import GaragePage from './pages/GaragePage.vue';
 
 /** Addresses behind the hash, so that any static host serves every one of them. */
 export function createAppRouter(history: RouterHistory = createWebHashHistory()): Router {
@@ -6,7 +7,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
     history,
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
-      { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
+      { path: '/', name: 'garage', component: GaragePage },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },
       { path: '/vehicle/:vehicle', name: 'vehicle', component: () => import('./pages/VehiclePage.vue') },
       {

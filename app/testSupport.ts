@@ -6,12 +6,13 @@ import { createMemoryHistory, RouterView, type Router } from 'vue-router';
 import { assessFully } from '../core/judgement/assess';
 import type { CaseFile, Vehicle } from '../core/casefile/contract';
 import { createAppRouter } from './router';
-import { openDatabase, type Database, type JobRecord } from './storage/database';
-import { createGarageStorage, type GarageStorage } from './storage/garageStorage';
-import { typedDrafts } from './stores/drafts';
+import { openDatabase, type Database } from './storage/database';
+import { dexieShelf } from './storage/dexieShelf';
+import { createGarageStorage, type GarageStorage, type JobRecord } from './storage/garageStorage';
 import { emptyCase, useGarage } from './stores/garage';
 import { providePorts, type Ports } from './stores/ports';
 import type { AdviserClient } from './workers/adviserClient';
+import { readBlob } from './workers/readBlob';
 
 export const NOW = '2026-05-04T17:30:00+02:00';
 
@@ -34,7 +35,15 @@ let count = 0;
 
 /** Ids that repeat, and a clock that stands still. */
 function portsOn(storage: GarageStorage): Ports {
-  return { storage, adviser, now: () => NOW, newId: () => `id${(count += 1)}` };
+  return {
+    storage,
+    adviser,
+    files: { read: readBlob },
+    keepInMemory: () => undefined,
+    askToStay: () => undefined,
+    now: () => NOW,
+    newId: () => `id${(count += 1)}`,
+  };
 }
 
 /**
@@ -44,7 +53,7 @@ function portsOn(storage: GarageStorage): Ports {
 export async function layOut(vehicle: Vehicle, file: Partial<CaseFile> = {}): Promise<TestGarage> {
   count += 1;
   const database = openDatabase(`zelf-view-${count}`);
-  const storage = createGarageStorage(database);
+  const storage = createGarageStorage(dexieShelf(database));
   const record = { id: 'v', vehicle, owner: {}, createdAt: NOW };
   const job: JobRecord = {
     id: 'j',
@@ -82,7 +91,6 @@ export async function show(
   const bar = document.createElement('div');
   bar.id = 'own-bar';
   document.body.replaceChildren(bar);
-  typedDrafts.clear();
   providePorts({ provide: () => undefined } as never, garage.ports);
   await useGarage().open();
   const router = createAppRouter(createMemoryHistory());

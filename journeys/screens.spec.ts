@@ -67,7 +67,7 @@ test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await expect(box).toHaveValue('C0035 1');
   await box.blur();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys and look' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Settings' })).toBeVisible();
   await page.getByRole('button', { name: /Glove mode/ }).click();
   await expect(page.locator('html')).toHaveClass(/gloves/);
   await page.reload();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import type { Segment } from '../../core/casefile/words';
 import { nextMoveView } from '../shared/nextMove/moveView';
@@ -12,23 +12,23 @@ import CornerStrip from '../shared/plan/CornerStrip.vue';
 import { cornersOf } from '../shared/plan/planView';
 import { sayChannel } from '../../core/vehicle/sides';
 import CompactHead from '../shared/shell/CompactHead.vue';
-import KeysDialog from '../shared/shell/KeysDialog.vue';
 import PlanSide from '../shared/shell/PlanSide.vue';
 import StageHeader from '../shared/shell/StageHeader.vue';
 import { STAGES, type StageId } from '../shared/shell/stages';
 import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useJob } from '../stores/job';
-import { practiceOf } from '../stores/practice';
-import { typedDrafts } from '../stores/drafts';
-import { usePorts } from '../stores/ports';
+import { practiceOf } from '../../bench/practice/practiceFile';
+import { useDrafts } from '../stores/drafts';
 import { usePreferences } from '../stores/preferences';
+
+const KeysDialog = defineAsyncComponent(() => import('../shared/shell/KeysDialog.vue'));
 
 /** A job: its header, plan, path strip and Next-move bar around the stage that is open. */
 const route = useRoute();
 const router = useRouter();
 const job = useJob();
-const { storage } = usePorts();
+const drafts = useDrafts();
 const preferences = usePreferences();
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
@@ -75,10 +75,8 @@ const visited = computed<StageId[]>(() => {
 
 /** A code that is typed but not recorded counts for nothing yet: the bar says so. */
 const codesDraft = computed(() => `${id.value}.codes`);
-watch(codesDraft, async (now) => typedDrafts.has(now) || typedDrafts.set(now, await storage.draft(now)), {
-  immediate: true,
-});
-const unrecorded = computed(() => (typedDrafts.get(codesDraft.value) ?? '').trim() !== '');
+watch(codesDraft, (now) => drafts.open(now, true), { immediate: true });
+const unrecorded = computed(() => drafts.textOf(codesDraft.value).trim() !== '');
 
 const practice = computed(() => practiceOf(job.file));
 
@@ -166,6 +164,7 @@ useShortcuts({
       :view="shownMove"
       :currency="currency"
       :is-thinking="job.isThinking"
+      :is-stale="job.isStale && !job.isThinking"
       :is-compact="isCompact"
       :reminder="unrecorded ? 'What is typed under Codes is not recorded yet.' : ''"
       @why="isWhyOpen = true"
@@ -179,7 +178,7 @@ useShortcuts({
       :sides="preferences.values.sides"
       :currency="currency"
     />
-    <KeysDialog v-model="isHelpOpen" />
+    <KeysDialog v-if="isHelpOpen" v-model="isHelpOpen" />
   </div>
 </template>
 

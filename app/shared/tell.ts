@@ -1,4 +1,3 @@
-import { ElMessage } from 'element-plus';
 import { h } from 'vue';
 
 /** Above the bar at the foot, where the thumb is, never over the stages. */
@@ -7,12 +6,16 @@ function heightOfBar(): number {
   return Math.max(0, ...bars.map((bar) => window.innerHeight - bar.getBoundingClientRect().top));
 }
 
+/** Messages are loaded when there is one to show. */
+const messages = async () => (await import('./messages')).ElMessage;
+
 /**
  * Says that something was done, with a button that takes it back.
  * @param words what was done, with its full stop. @param button what the button says. @param undo takes it back.
  */
-export function tellWithUndo(words: string, button: string, undo: () => void, duration = 7000): void {
-  const message = ElMessage({
+export async function tellWithUndo(words: string, button: string, undo: () => void, duration = 7000): Promise<void> {
+  const show = await messages();
+  const message = show({
     duration,
     placement: 'bottom',
     offset: heightOfBar() + 12,
@@ -31,5 +34,21 @@ export function tellWithUndo(words: string, button: string, undo: () => void, du
         button,
       ),
     ]),
+  });
+}
+
+/** Says something that needs no answer. */
+export async function tell(words: string): Promise<void> {
+  const show = await messages();
+  show({ message: words, duration: 6000, showClose: true, placement: 'bottom', offset: heightOfBar() + 12 });
+}
+
+/** Says that something went wrong that nobody expected. */
+export async function tellMishap(reason: string): Promise<void> {
+  const show = await messages();
+  show({
+    message: `Something went wrong: ${reason}. Everything you entered is stored.`,
+    duration: 8000,
+    showClose: true,
   });
 }

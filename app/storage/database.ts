@@ -1,50 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { CaseFile, Owner, Vehicle } from '../../core/casefile/contract';
-import type { History } from '../../core/commands/history';
-import type { Sheet } from '../../core/commands/vehicleInJob';
-
-/** A vehicle of the garage, with its spec sheet. */
-export interface VehicleRecord {
-  readonly id: string;
-  readonly vehicle: Vehicle;
-  readonly owner: Owner;
-  readonly createdAt: string;
-  /** Counts the changes: a state that was read earlier is known as such. */
-  readonly revision?: number;
-  /** What was done to the sheet, for taking it back. */
-  readonly history?: History;
-}
-
-/** A job: the case file and what belongs to the screen, not to the judgement. */
-export interface JobRecord {
-  readonly id: string;
-  readonly vehicleId: string;
-  readonly title: string;
-  readonly createdAt: string;
-  readonly updatedAt: string;
-  /** The stage that was open last. */
-  readonly stage: StageName;
-  /** The corner that is the subject; null until one is. */
-  readonly subject: string | null;
-  readonly file: CaseFile;
-  /** What was done, for taking it back. */
-  readonly history?: History;
-  /** The vehicle's sheet as this job saw it last. */
-  readonly sheetSeen?: Sheet;
-}
-
-export type StageName = 'dash' | 'codes' | 'find' | 'fix' | 'prove';
-
-/** Something typed and not yet kept. */
-export interface DraftRecord {
-  readonly id: string;
-  readonly text: string;
-}
-
-export interface PreferenceRecord {
-  readonly id: string;
-  readonly value: unknown;
-}
+import type { DraftRecord, JobRecord, PreferenceRecord, VehicleRecord } from './records';
 
 export type Database = Dexie & {
   vehicles: EntityTable<VehicleRecord, 'id'>;
@@ -53,9 +8,43 @@ export type Database = Dexie & {
   preferences: EntityTable<PreferenceRecord, 'id'>;
 };
 
-/** Opens the garage's database; each version's tables stand here, oldest first. */
-export function openDatabase(name = 'zelf'): Database {
-  const database = new Dexie(name) as Database;
+export const DATABASE_NAME = 'zelf';
+
+/** Dexie's versions in steps of the browser's. */
+const STEP = 10;
+
+/** The version of a store as the browser has it; 0 where there is none, and none is made. */
+function versionOf(name: string): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const request = indexedDB.open(name);
+    let isNone = false;
+    request.onupgradeneeded = () => {
+      isNone = true;
+      request.transaction?.abort();
+    };
+    request.onsuccess = () => {
+      resolve(request.result.version);
+      request.result.close();
+    };
+    request.onerror = () => (isNone ? resolve(0) : reject(request.error ?? new Error('no reason given')));
+  });
+}
+
+/**
+ * Opens a store, but none that a later Zelf has written: Dexie would open it without a word, and change it.
+ * @throws VersionError for a later one; the browser's error when it cannot be opened.
+ */
+export async function openChecked(database: Database): Promise<void> {
+  if (typeof indexedDB === 'undefined') throw new Dexie.MissingAPIError('there is no IndexedDB here');
+  const installed = await versionOf(database.name);
+  if (installed >= STEP * (database.verno + 1))
+    throw new Dexie.VersionError(`version ${installed / STEP} is newer than ${database.verno}`);
+  await database.open();
+}
+
+/** The garage's database; each version's tables stand here, oldest first. */
+export function openDatabase(name = DATABASE_NAME): Database {
+  const database = new Dexie(name, { autoOpen: false }) as Database;
   database.version(1).stores({ vehicles: 'id', jobs: 'id, vehicleId, updatedAt', drafts: 'id', preferences: 'id' });
   return database;
 }

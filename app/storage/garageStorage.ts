@@ -1,96 +1,201 @@
-import { liveQuery } from 'dexie';
 import { sheetAfter } from '../../core/commands/vehicleInJob';
-import type { Database, JobRecord, StageName, VehicleRecord } from './database';
+import { mergedText } from '../../core/commands/mergedText';
+import { faultOf } from './faults';
+import { NO_PATIENCE, patiently, whenLong, type Patience, type Unsaved } from './patience';
+import {
+  lookAtRecord,
+  mendedRecord,
+  type Damaged,
+  type DraftRecord,
+  type JobRecord,
+  type RecordTable,
+  type StageName,
+  type VehicleRecord,
+} from './records';
+import type { Kept, Shelf, Stop } from './shelf';
 
-export type Stop = () => void;
+/** All that is kept, and what of it cannot be read. */
+export interface GarageSeen {
+  readonly vehicles: readonly VehicleRecord[];
+  /** The one changed last comes first. */
+  readonly jobs: readonly JobRecord[];
+  readonly damaged: readonly Damaged[];
+}
 
 /** What the app keeps, and the only way to it. Every change is a transaction on the newest record, so two tabs cannot undo each other. */
 export interface GarageStorage {
-  watchVehicles(seen: (vehicles: VehicleRecord[]) => void): Stop;
-  watchJobs(seen: (jobs: JobRecord[]) => void): Stop;
+  watchGarage(seen: (garage: GarageSeen) => void): Stop;
+  /** Null: there is none, or it cannot be read. */
   watchJob(id: string, seen: (job: JobRecord | null) => void): Stop;
+  watchVehicle(id: string, seen: (vehicle: VehicleRecord | null) => void): Stop;
   putVehicle(vehicle: VehicleRecord): Promise<void>;
   putJob(job: JobRecord): Promise<void>;
   putAll(vehicles: readonly VehicleRecord[], jobs: readonly JobRecord[]): Promise<void>;
-  watchVehicle(id: string, seen: (vehicle: VehicleRecord | null) => void): Stop;
   /** Changes a job; what it finds out about its vehicle goes on the vehicle's sheet in the same transaction. */
   changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void>;
   /** Changes a vehicle's newest record; gives the record as stored. */
   changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<VehicleRecord>;
   removeJob(id: string): Promise<void>;
+  /** Keeps a damaged record without what is damaged. */
+  mend(damaged: Damaged, at: string): Promise<void>;
+  removeDamaged(damaged: Damaged): Promise<void>;
   draft(id: string): Promise<string>;
-  keepDraft(id: string, text: string): Promise<void>;
+  watchDraft(id: string, seen: (text: string) => void): Stop;
+  /** Keeps what is typed. What another tab typed since `before` stays, if that is given; gives the text as stored. */
+  keepDraft(id: string, text: string, before?: string | null): Promise<string>;
   preference(id: string): Promise<unknown>;
   keepPreference(id: string, value: unknown): Promise<void>;
 }
 
-function watch<T>(query: () => Promise<T>, seen: (value: T) => void): Stop {
-  const subscription = liveQuery(query).subscribe({ next: seen, error: (error) => console.error(error) });
-  return () => subscription.unsubscribe();
-}
-
-/** Plain data only: Vue's proxies cannot be stored. */
-function plain<T>(value: T): T {
-  return JSON.parse(JSON.stringify(value)) as T;
-}
-
 const newer = (vehicle: VehicleRecord): VehicleRecord => ({ ...vehicle, revision: (vehicle.revision ?? 0) + 1 });
 
-async function changeJob(database: Database, id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
-  await database.transaction('rw', database.jobs, database.vehicles, async () => {
-    const job = await database.jobs.get(id);
-    if (!job) throw new Error(`there is no job "${id}" in this browser`);
-    const made = change(job);
-    if (made === job) return;
-    const vehicle = await database.vehicles.get(job.vehicleId);
-    const isSynced = made.sheetSeen !== job.sheetSeen;
-    const sheet = vehicle && !isSynced ? sheetAfter(vehicle, job.file, made.file) : vehicle;
-    if (sheet && sheet !== vehicle) {
-      await database.vehicles.put(plain(newer(sheet)));
-      await database.jobs.put(plain({ ...made, sheetSeen: { vehicle: sheet.vehicle, owner: sheet.owner } }));
-    } else await database.jobs.put(plain(made));
-  });
-}
-
-async function changeVehicle(
-  database: Database,
-  id: string,
-  change: (vehicle: VehicleRecord) => VehicleRecord,
-): Promise<VehicleRecord> {
-  return database.transaction('rw', database.vehicles, async () => {
-    const vehicle = await database.vehicles.get(id);
-    if (!vehicle) throw new Error(`there is no vehicle "${id}" in this browser`);
-    const made = change(vehicle);
-    if (made === vehicle) return vehicle;
-    const stored = plain(newer(made));
-    await database.vehicles.put(stored);
-    return stored;
-  });
-}
-
-/** The garage on IndexedDB. */
-export function createGarageStorage(database: Database): GarageStorage {
-  return {
-    watchVehicles: (seen) => watch(() => database.vehicles.toArray(), seen),
-    watchJobs: (seen) => watch(() => database.jobs.orderBy('updatedAt').reverse().toArray(), seen),
-    watchJob: (id, seen) => watch(async () => (await database.jobs.get(id)) ?? null, seen),
-    putVehicle: async (vehicle) => void (await database.vehicles.put(plain(vehicle))),
-    putJob: async (job) => void (await database.jobs.put(plain(job))),
-    putAll: (vehicles, jobs) =>
-      database.transaction('rw', database.vehicles, database.jobs, async () => {
-        await database.vehicles.bulkPut(vehicles.map(plain));
-        await database.jobs.bulkPut(jobs.map(plain));
-      }),
-    watchVehicle: (id, seen) => watch(async () => (await database.vehicles.get(id)) ?? null, seen),
-    changeJob: (id, change) => changeJob(database, id, change),
-    changeVehicle: (id, change) => changeVehicle(database, id, change),
-    removeJob: (id) => database.jobs.delete(id),
-    draft: async (id) => (await database.drafts.get(id))?.text ?? '',
-    keepDraft: async (id, text) =>
-      void (text === '' ? await database.drafts.delete(id) : await database.drafts.put({ id, text })),
-    preference: async (id) => (await database.preferences.get(id))?.value,
-    keepPreference: async (id, value) => void (await database.preferences.put({ id, value: plain(value) })),
+/** Records that were looked at and found sound stay so while their time and revision stand. */
+function soundness() {
+  const sound = new Map<string, string>();
+  return function look(table: RecordTable, { key, value }: Kept): Damaged | null {
+    const { updatedAt, revision } = (value ?? {}) as Partial<JobRecord & VehicleRecord>;
+    const [name, stamp] = [`${table} ${String(key)}`, `${updatedAt} ${revision}`];
+    if (typeof updatedAt === 'string' && sound.get(name) === stamp) return null;
+    const damaged = lookAtRecord(table, key, value);
+    if (damaged) sound.delete(name);
+    else sound.set(name, stamp);
+    return damaged;
   };
 }
 
-export type { JobRecord, StageName, VehicleRecord };
+function sorted<T>(table: RecordTable, kept: readonly Kept[], look: ReturnType<typeof soundness>) {
+  const damaged: Damaged[] = [];
+  const records: T[] = [];
+  for (const one of kept) {
+    const found = look(table, one);
+    if (found) damaged.push(found);
+    else records.push(one.value as T);
+  }
+  return { damaged, records };
+}
+
+/** A record that can be worked with; a damaged one cannot. */
+async function soundRecord<T>(shelf: Shelf, table: RecordTable, id: string): Promise<T | null> {
+  const value = await shelf.get(table, id);
+  return value === undefined || lookAtRecord(table, id, value) ? null : (value as T);
+}
+
+/** The changes of records, each within one transaction. */
+function changesOn(shelf: Shelf) {
+  async function changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
+    const job = (await shelf.get('jobs', id)) as JobRecord | undefined;
+    if (!job) throw new Error(`there is no job "${id}" in this browser`);
+    const made = change(job);
+    if (made === job) return;
+    const vehicle = (await shelf.get('vehicles', job.vehicleId)) as VehicleRecord | undefined;
+    const isSynced = made.sheetSeen !== job.sheetSeen;
+    const sheet = vehicle && !isSynced ? sheetAfter(vehicle, job.file, made.file) : vehicle;
+    if (!sheet || sheet === vehicle) return shelf.put('jobs', made);
+    await shelf.put('vehicles', newer(sheet));
+    await shelf.put('jobs', { ...made, sheetSeen: { vehicle: sheet.vehicle, owner: sheet.owner } });
+  }
+
+  async function changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<VehicleRecord> {
+    const vehicle = (await shelf.get('vehicles', id)) as VehicleRecord | undefined;
+    if (!vehicle) throw new Error(`there is no vehicle "${id}" in this browser`);
+    const made = change(vehicle);
+    if (made === vehicle) return vehicle;
+    await shelf.put('vehicles', newer(made));
+    return (await shelf.get('vehicles', id)) as VehicleRecord;
+  }
+
+  async function mend({ table, key, raw }: Damaged, at: string): Promise<void> {
+    const mending = mendedRecord(table, raw, at);
+    if (!mending) throw new Error('too little of this record is left to mend it');
+    await shelf.remove(table, key);
+    await shelf.put(table, mending.record);
+  }
+
+  async function keepDraft(id: string, text: string, before: string | null): Promise<string> {
+    const stored = ((await shelf.get('drafts', id)) as DraftRecord | undefined)?.text ?? '';
+    const merged = before === null ? text : mergedText(before, stored, text);
+    await (merged === '' ? shelf.remove('drafts', id) : shelf.put('drafts', { id, text: merged }));
+    return merged;
+  }
+  return { changeJob, changeVehicle, mend, keepDraft };
+}
+
+/**
+ * The garage on a shelf.
+ * @param shelf where its records are. @param patience what is done when the shelf fails.
+ */
+export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIENCE): GarageStorage {
+  const look = soundness();
+  const changes = changesOn(shelf);
+  const patient = <T>(work: () => Promise<T>, unsaved: Unsaved | null = null): Promise<T> =>
+    patiently(work, patience, unsaved);
+
+  /** Watches on after a failure, if it is to be tried again. */
+  function watch<T>(query: () => Promise<T>, seen: (value: T) => void): Stop {
+    let stop: Stop = () => undefined;
+    let isOver = false;
+    const begin = (): void => {
+      const answered = whenLong(patience);
+      stop = shelf.watch(
+        query,
+        (value) => {
+          answered();
+          seen(value);
+        },
+        (error) => {
+          answered();
+          void patience.failed(faultOf(error) ?? 'failing', null).then((again) => again && !isOver && begin());
+        },
+      );
+    };
+    begin();
+    return () => {
+      isOver = true;
+      stop();
+    };
+  }
+
+  async function seen(): Promise<GarageSeen> {
+    const [vehicles, jobs] = [await shelf.all('vehicles'), await shelf.all('jobs')];
+    const ofVehicles = sorted<VehicleRecord>('vehicles', vehicles, look);
+    const ofJobs = sorted<JobRecord>('jobs', jobs, look);
+    return {
+      vehicles: ofVehicles.records,
+      jobs: ofJobs.records.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt)),
+      damaged: [...ofVehicles.damaged, ...ofJobs.damaged],
+    };
+  }
+
+  const draftOf = async (id: string): Promise<string> =>
+    ((await shelf.get('drafts', id)) as DraftRecord | undefined)?.text ?? '';
+
+  return {
+    watchGarage: (told) => watch(seen, told),
+    watchJob: (id, told) => watch(() => soundRecord<JobRecord>(shelf, 'jobs', id), told),
+    watchVehicle: (id, told) => watch(() => soundRecord<VehicleRecord>(shelf, 'vehicles', id), told),
+    putVehicle: (vehicle) => patient(() => shelf.put('vehicles', vehicle)),
+    putJob: (job) => patient(() => shelf.put('jobs', job), { job: job.id, change: () => job }),
+    putAll: (vehicles, jobs) =>
+      patient(() =>
+        shelf.atOnce(['vehicles', 'jobs'], async () => {
+          for (const vehicle of vehicles) await shelf.put('vehicles', vehicle);
+          for (const job of jobs) await shelf.put('jobs', job);
+        }),
+      ),
+    changeJob: (id, change) =>
+      patient(() => shelf.atOnce(['jobs', 'vehicles'], () => changes.changeJob(id, change)), { job: id, change }),
+    changeVehicle: (id, change) => patient(() => shelf.atOnce(['vehicles'], () => changes.changeVehicle(id, change))),
+    removeJob: (id) => patient(() => shelf.remove('jobs', id)),
+    mend: (damaged, at) => patient(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
+    removeDamaged: ({ table, key }) => patient(() => shelf.remove(table, key)),
+    draft: (id) => patient(() => draftOf(id)),
+    watchDraft: (id, told) => watch(() => draftOf(id), told),
+    keepDraft: (id, text, before = null) =>
+      patient(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
+    preference: (id) =>
+      patient(async () => ((await shelf.get('preferences', id)) as { value?: unknown } | undefined)?.value),
+    keepPreference: (id, value) => patient(() => shelf.put('preferences', { id, value })),
+  };
+}
+
+export type { Damaged, JobRecord, StageName, VehicleRecord };

@@ -1,4 +1,66 @@
-import { shallowReactive } from 'vue';
+import { defineStore } from 'pinia';
+import { onScopeDispose, shallowReactive } from 'vue';
+import { mergedText } from '../../core/commands/mergedText';
+import type { Stop } from '../storage/shelf';
+import { usePorts } from './ports';
 
-/** What is typed and not yet kept, by the draft's name: so that the bar can say of it. */
-export const typedDrafts = shallowReactive(new Map<string, string>());
+interface Draft {
+  /** Free text of two tabs is put together; of anything else the newest counts. */
+  readonly isFreeText: boolean;
+  /** What is known to be stored. */
+  stored: string;
+  isWriting: boolean;
+  readonly stop: Stop;
+}
+
+/** What is typed and not yet recorded, by name: kept at every letter, the same in every tab. */
+export const useDrafts = defineStore('drafts', () => {
+  const { storage } = usePorts();
+  const texts = shallowReactive(new Map<string, string>());
+  const drafts = new Map<string, Draft>();
+  const textOf = (id: string): string => texts.get(id) ?? '';
+
+  /** Another tab has written: its words and those typed here are put together. */
+  function heard(id: string, text: string): void {
+    const draft = drafts.get(id);
+    if (!draft || draft.isWriting || text === draft.stored) return;
+    const isUntouched = textOf(id) === draft.stored;
+    const merged = isUntouched || !draft.isFreeText ? text : mergedText(draft.stored, text, textOf(id));
+    draft.stored = text;
+    texts.set(id, merged);
+    if (merged !== text) void write(id);
+  }
+
+  /** Begins to follow a draft. */
+  function open(id: string, isFreeText = false): void {
+    if (drafts.has(id)) return;
+    const draft: Draft = { isFreeText, stored: '', isWriting: false, stop: () => undefined };
+    drafts.set(id, draft);
+    Object.assign(draft, { stop: storage.watchDraft(id, (text) => heard(id, text)) });
+  }
+
+  /** Writes the newest text until what is stored is what is typed. */
+  async function write(id: string): Promise<void> {
+    const draft = drafts.get(id);
+    if (!draft || draft.isWriting) return;
+    draft.isWriting = true;
+    try {
+      while (draft.stored !== textOf(id)) {
+        const sent = textOf(id);
+        const stored = await storage.keepDraft(id, sent, draft.isFreeText ? draft.stored : null);
+        texts.set(id, mergedText(sent, stored, textOf(id)));
+        draft.stored = stored;
+      }
+    } finally {
+      draft.isWriting = false;
+    }
+  }
+
+  function type(id: string, text: string): void {
+    texts.set(id, text);
+    void write(id).catch(() => undefined);
+  }
+
+  onScopeDispose(() => drafts.forEach((draft) => draft.stop()));
+  return { textOf, open, type };
+});

@@ -1,10 +1,8 @@
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import type { CaseFile, Vehicle } from '../../core/casefile/contract';
-import { readCaseFile } from '../../core/casefile/read';
 import type { Result } from '../../core/casefile/problem';
-import { demoGarage } from '../demo/demoGarage';
-import type { GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
+import type { Damaged, GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
 import { sheetSteps } from './sheetSteps';
 
@@ -17,6 +15,7 @@ export function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'o
 /** The sample garage is laid out once; what is removed of it stays away. */
 async function layOutDemo(storage: GarageStorage, at: string): Promise<void> {
   if ((await storage.preference('demo-laid-out')) === true) return;
+  const { demoGarage } = await import('../demo/demoGarage');
   const demo = demoGarage(at);
   await storage.putAll(demo.vehicles, demo.jobs);
   await storage.keepPreference('demo-laid-out', true);
@@ -24,28 +23,27 @@ async function layOutDemo(storage: GarageStorage, at: string): Promise<void> {
 
 /** The vehicles and their jobs. */
 export const useGarage = defineStore('garage', () => {
-  const { storage, now, newId } = usePorts();
+  const { storage, files, askToStay, now, newId } = usePorts();
   const vehicles = shallowRef<readonly VehicleRecord[]>([]);
   const jobs = shallowRef<readonly JobRecord[]>([]);
-  const isLoaded = shallowRef(false);
+  const damaged = shallowRef<readonly Damaged[]>([]);
+  const [isRead, isLaidOut] = [shallowRef(false), shallowRef(false)];
+  let isOpen = false;
+  /** Nothing moves afterwards: an empty garage is shown as such only when no samples are on their way. */
+  const isLoaded = computed(() => isRead.value && (isLaidOut.value || vehicles.value.length > 0));
 
+  /** Shows what there is at once; the samples come to it. */
   async function open(): Promise<void> {
-    if (isLoaded.value) return;
+    if (isOpen) return;
+    isOpen = true;
+    storage.watchGarage((seen) => {
+      vehicles.value = seen.vehicles;
+      jobs.value = seen.jobs;
+      damaged.value = seen.damaged;
+      isRead.value = true;
+    });
     await layOutDemo(storage, now());
-    /* Shown when both have been read, so that nothing moves afterwards. */
-    const isRead = { vehicles: false, jobs: false };
-    const read = (which: keyof typeof isRead): void => {
-      isRead[which] = true;
-      isLoaded.value = isRead.vehicles && isRead.jobs;
-    };
-    storage.watchVehicles((seen) => {
-      vehicles.value = seen;
-      read('vehicles');
-    });
-    storage.watchJobs((seen) => {
-      jobs.value = seen;
-      read('jobs');
-    });
+    isLaidOut.value = true;
   }
 
   async function addVehicle(vehicle: Vehicle): Promise<string> {
@@ -62,13 +60,14 @@ export const useGarage = defineStore('garage', () => {
 
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
     const [id, at] = [newId(), now()];
+    askToStay();
     await storage.putJob({ id, vehicleId, title, createdAt: at, updatedAt: at, stage: 'dash', subject: null, file });
     return id;
   }
 
   /** Takes a file in, as a job of the vehicle of that name or of a new one. Nothing changes when it is refused. */
-  async function importText(text: string): Promise<Result<string>> {
-    const read = readCaseFile(text);
+  async function importFile(file: Blob, told: (share: number) => void, cancel: AbortSignal): Promise<Result<string>> {
+    const read = await files.read(file, told, cancel);
     if (!read.ok) return read;
     const { vehicle } = read.value;
     const known = vehicles.value.find((one) => one.vehicle.name === vehicle.name && vehicle.name !== undefined);
@@ -85,7 +84,10 @@ export const useGarage = defineStore('garage', () => {
     ...sheetSteps(storage),
     startJob,
     addJob,
-    importText,
+    importFile,
+    damaged,
+    mend: (record: Damaged) => storage.mend(record, now()),
+    removeDamaged: (record: Damaged) => storage.removeDamaged(record),
     removeJob: (id: string) => storage.removeJob(id),
     restoreJob: (job: JobRecord) => storage.putJob(job),
   };

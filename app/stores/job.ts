@@ -6,8 +6,10 @@ import type { Channel } from '../../core/casefile/words';
 import type { Command, NewObservation } from '../../core/commands/command';
 import { mostSuspect } from '../../core/judgement/mostSuspect';
 import type { JobRecord, StageName } from '../storage/garageStorage';
+import { WorkerTrouble } from '../workers/supervised';
 import { jobSteps } from './jobSteps';
 import { usePorts } from './ports';
+import { useTrouble } from './trouble';
 
 export type { Command, NewObservation };
 
@@ -15,9 +17,12 @@ export type { Command, NewObservation };
 export const useJob = defineStore('job', () => {
   const ports = usePorts();
   const { storage, adviser } = ports;
+  const trouble = useTrouble();
   const record = shallowRef<JobRecord | null>(null);
   const assessment = shallowRef<FullAssessment | null>(null);
   const isThinking = shallowRef(false);
+  /** Whether the judgement is of an earlier state of the file. */
+  const isStale = shallowRef(false);
   const isMissing = shallowRef(false);
   const steps = jobSteps(() => record.value?.id ?? null, ports);
   let stops: (() => void)[] = [];
@@ -28,9 +33,18 @@ export const useJob = defineStore('job', () => {
     if (text === assessed) return;
     assessed = text;
     isThinking.value = true;
-    const answer = await adviser.assess(file);
-    if (!answer) return;
-    assessment.value = answer;
+    isStale.value = true;
+    try {
+      const answer = await adviser.assess(file);
+      if (!answer) return;
+      assessment.value = answer;
+      isStale.value = false;
+      trouble.adviser = null;
+    } catch (error) {
+      const { fault, message } = error instanceof WorkerTrouble ? error : new WorkerTrouble('threw', String(error));
+      assessed = '';
+      trouble.adviser = { fault, message, retry: () => record.value && void judge(record.value.file) };
+    }
     isThinking.value = false;
   }
 
@@ -77,6 +91,7 @@ export const useJob = defineStore('job', () => {
     file,
     assessment,
     isThinking,
+    isStale,
     isMissing,
     subject,
     open,

@@ -1,11 +1,17 @@
 import { inject, type App, type InjectionKey } from 'vue';
 import type { GarageStorage } from '../storage/garageStorage';
 import type { AdviserClient } from '../workers/adviserClient';
+import type { FilesClient } from '../workers/filesClient';
 
 /** What the app stands on; only `main.ts` chooses the implementations. */
 export interface Ports {
   readonly storage: GarageStorage;
   readonly adviser: AdviserClient;
+  readonly files: FilesClient;
+  /** Asks the browser not to throw away what is stored when room gets short. */
+  readonly askToStay: () => void;
+  /** From now on what is kept lasts as long as the page. */
+  readonly keepInMemory: () => void;
   /** Now, as ISO 8601 with offset. */
   readonly now: () => string;
   readonly newId: () => string;

@@ -3,7 +3,7 @@ import { levelOf, type LevelId } from '../../bench/practice/levels';
 import { startingFile, type Practice } from '../../bench/practice/session';
 import type { Vehicle } from '../../core/casefile/contract';
 import { emptyCase, useGarage } from './garage';
-import { practiceOf, type PracticeFile } from './practice';
+import { practiceOf, type PracticeFile } from '../../bench/practice/practiceFile';
 
 export const PRACTICE_CAR = 'Practice car';
 

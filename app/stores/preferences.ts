@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { usePreferredDark } from '@vueuse/core';
 import { computed, reactive, watch, watchEffect } from 'vue';
-import type { SideSpeech } from '../../core/vehicle/sides';
+import { fits } from '../../core/casefile/misfits';
+import { SIDE_SPEECHES, type SideSpeech } from '../../core/vehicle/sides';
 import { usePorts } from './ports';
 
 export interface Preferences {
@@ -9,6 +10,23 @@ export interface Preferences {
   /** Dark sheet: chosen, or null to follow the system. */
   night: boolean | null;
   sides: SideSpeech;
+}
+
+const PARTS = {
+  gloves: { is: 'flag' },
+  night: { is: 'either', of: [{ is: 'flag' }, { is: 'nothing' }] },
+  sides: { is: 'word', of: SIDE_SPEECHES },
+} as const;
+
+/** Of what is stored, what is a preference; the rest stays as it comes. */
+function soundParts(kept: unknown): Partial<Preferences> {
+  if (typeof kept !== 'object' || kept === null) return {};
+  return Object.fromEntries(
+    Object.entries(PARTS)
+      .map(([name, shape]) => [name, (kept as Readonly<Record<string, unknown>>)[name], shape] as const)
+      .filter(([, value, shape]) => fits(shape, value))
+      .map(([name, value]) => [name, value]),
+  );
 }
 
 /** How this person likes the sheet: kept in the browser, applied to the page. */
@@ -20,7 +38,7 @@ export const usePreferences = defineStore('preferences', () => {
 
   async function open(): Promise<void> {
     const kept = await storage.preference('look');
-    if (kept && typeof kept === 'object') Object.assign(values, kept);
+    Object.assign(values, soundParts(kept));
     watchEffect(() => {
       document.documentElement.classList.toggle('gloves', values.gloves);
       document.documentElement.classList.toggle('night', isNight.value);

@@ -167,12 +167,13 @@ describe('the garage', () => {
     const all = useGarage();
     await all.open();
     await until(() => expect(all.isLoaded).toBe(true));
+    const takeIn = (text: string) => all.importFile(new Blob([text]), () => undefined, new AbortController().signal);
     const id = await all.startJob('v');
     expect((await garage.database.jobs.get(id))?.file.vehicle.name).toBe('Tansy');
     await expect(all.startJob('none')).rejects.toThrow(/no vehicle/);
-    const taken = await all.importText(JSON.stringify(caseOf(car('active'), [])));
+    const taken = await takeIn(JSON.stringify(caseOf(car('active'), [])));
     expect(taken.ok && (await garage.database.jobs.get(taken.value))?.vehicleId).toBe('v');
-    const refused = await all.importText('{"format":"other"}');
+    const refused = await takeIn('{"format":"other"}');
     expect(refused.ok).toBe(false);
     expect(await garage.database.jobs.count()).toBe(3);
   });

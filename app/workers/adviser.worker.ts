@@ -4,8 +4,10 @@ import { imaginePaths } from '../../core/belief/imagine';
 import { overturnsOf, type Overturn } from '../../core/judgement/overturn';
 import type { SegmentView } from '../../core/belief/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
+import { hold } from './lifeline';
 
 const api = {
+  hold,
   assess: (file: CaseFile): FullAssessment => assessFully(file),
   overturns: (file: CaseFile): readonly Overturn[] => {
     const { next, ranking } = assessFully(file);

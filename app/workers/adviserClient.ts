@@ -1,13 +1,13 @@
-import { wrap, type Remote } from 'comlink';
-import type { FullAssessment } from '../../core/judgement/assess';
-import type { Overturn } from '../../core/judgement/overturn';
 import type { SegmentView } from '../../core/belief/segments';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
+import type { FullAssessment } from '../../core/judgement/assess';
+import type { Overturn } from '../../core/judgement/overturn';
 import type { AdviserApi } from './adviser.worker';
+import { supervise, type Supervised, type Watcher } from './supervised';
 
 /** The adviser, off the screen's thread. A newer question makes older answers void. */
 export interface AdviserClient {
-  /** Resolves to null when a newer question was asked meanwhile. */
+  /** Resolves to null when a newer question was asked meanwhile. @throws WorkerTrouble when the adviser cannot be had. */
   assess(file: CaseFile): Promise<FullAssessment | null>;
   /** What the paths would be for each thing that might be seen. */
   imagine(file: CaseFile, seen: readonly Observation[]): Promise<SegmentView[][]>;
@@ -20,20 +20,31 @@ function plain<T>(value: T): T {
   return JSON.parse(JSON.stringify(value)) as T;
 }
 
-/** Starts the worker at the first question. */
-export function createAdviserClient(): AdviserClient {
-  let remote: Remote<AdviserApi> | null = null;
+const startWorker = (): Worker =>
+  new Worker(new URL('./adviser.worker.ts', import.meta.url), { type: 'module', name: 'adviser' });
+
+/**
+ * The adviser in a worker that is started at the first question.
+ * @param watcher told when it had to be started again. @param worker looks after the worker; other ones for tests.
+ */
+export function createAdviserClient(
+  watcher?: Watcher,
+  worker: Supervised<AdviserApi> = supervise<AdviserApi>(startWorker, watcher),
+): AdviserClient {
   let newest = 0;
-  const connect = (): Remote<AdviserApi> =>
-    (remote ??= wrap<AdviserApi>(new Worker(new URL('./adviser.worker.ts', import.meta.url), { type: 'module' })));
   return {
     async assess(file) {
       newest += 1;
       const mine = newest;
-      const answer = await connect().assess(plain(file));
-      return mine === newest ? answer : null;
+      try {
+        const answer = await worker.ask((remote) => remote.assess(plain(file)));
+        return mine === newest ? answer : null;
+      } catch (error) {
+        if (mine !== newest) return null;
+        throw error;
+      }
     },
-    imagine: (file, seen) => connect().imagine(plain(file), plain(seen)),
-    overturns: (file) => connect().overturns(plain(file)),
+    imagine: (file, seen) => worker.ask((remote) => remote.imagine(plain(file), plain(seen))),
+    overturns: (file) => worker.ask((remote) => remote.overturns(plain(file))),
   };
 }

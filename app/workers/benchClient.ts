@@ -1,24 +1,19 @@
-import { wrap, type Remote } from 'comlink';
 import type { Debrief } from '../../bench/practice/debrief';
 import type { Practice } from '../../bench/practice/session';
 import type { CarResult } from '../../bench/trial/trial';
 import type { BenchApi } from './bench.worker';
+import { supervise, type Supervised } from './supervised';
 
-interface Hand {
-  readonly remote: Remote<BenchApi>;
-  end(): void;
-}
-
-function hire(): Hand {
-  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
-  return { remote: wrap<BenchApi>(worker), end: () => worker.terminate() };
-}
+const startWorker = (): Worker =>
+  new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' });
+/** Whole cars are played through between two answers; a slow phone takes its time, in ms. */
+const PATIENCE = { first: 60_000, second: 120_000 };
+const hire = (): Supervised<BenchApi> => supervise<BenchApi>(startWorker, undefined, PATIENCE);
 
 /** Looks back on a practice, off the screen's thread. */
-export async function debriefInWorker(practice: Practice): Promise<Debrief> {
-  const hand = hire();
+export async function debriefInWorker(practice: Practice, hand = hire()): Promise<Debrief> {
   try {
-    return await hand.remote.debrief(JSON.parse(JSON.stringify(practice)) as Practice);
+    return await hand.ask((remote) => remote.debrief(JSON.parse(JSON.stringify(practice)) as Practice));
   } finally {
     hand.end();
   }
@@ -30,26 +25,41 @@ export interface RunningTrial {
   stop(): void;
 }
 
+/** So many cars are asked for at a time. */
+const SHARE = 2;
+
 /**
  * A trial shared out between two workers, a few cars at a time.
- * @param cars how many. @param seed which. @param progress told how many are done. @returns the results so far when it is stopped.
+ * @param cars how many. @param seed which. @param progress told how many are done. @param hireOne gives a worker.
+ * @returns the results so far when it is stopped; rejected when a worker cannot be had.
  */
-export function runTrial(cars: number, seed: number, progress: (done: number) => void): RunningTrial {
+export function runTrial(
+  cars: number,
+  seed: number,
+  progress: (done: number) => void,
+  hireOne: () => Supervised<BenchApi> = hire,
+): RunningTrial {
   const results: CarResult[][] = [];
   let [next, done, isStopped] = [0, 0, false];
-  async function work(hand: Hand): Promise<void> {
-    while (!isStopped && next < cars) {
-      const from = next;
-      next += 2;
-      const made = await hand.remote.cars(from, cars, seed);
-      results[from] = made;
-      done += made.length;
-      progress(done);
+  async function work(hand: Supervised<BenchApi>): Promise<void> {
+    try {
+      while (!isStopped && next < cars) {
+        const from = next;
+        next += SHARE;
+        const made = await hand.ask((remote) => remote.cars(from, Math.min(cars, from + SHARE), seed));
+        results[from] = made;
+        done += made.length;
+        progress(done);
+      }
+    } catch (error) {
+      isStopped = true;
+      throw error;
+    } finally {
+      hand.end();
     }
-    hand.end();
   }
   return {
-    done: Promise.all([work(hire()), work(hire())]).then(() => results.flat()),
+    done: Promise.all([work(hireOne()), work(hireOne())]).then(() => results.flat()),
     stop: () => (isStopped = true),
   };
 }

@@ -1,7 +1,8 @@
 import type { Channel, Side } from '../casefile/words';
 
 /** How an owner speaks of sides. */
-export type SideSpeech = 'left-right' | 'driver-passenger' | 'nearside-offside';
+export const SIDE_SPEECHES = ['left-right', 'driver-passenger', 'nearside-offside'] as const;
+export type SideSpeech = (typeof SIDE_SPEECHES)[number];
 
 /** Ends and sides as readers print them, in several languages, without accents. */
 const FRONT =

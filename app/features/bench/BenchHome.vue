@@ -6,7 +6,7 @@ import type { LevelId } from '../../../bench/practice/levels';
 import { PracticeSession } from '../../../bench/practice/session';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { useGarage } from '../../stores/garage';
-import { practiceOf } from '../../stores/practice';
+import { practiceOf } from '../../../bench/practice/practiceFile';
 import { usePracticeJobs } from '../../stores/practiceJobs';
 import TrialPanel from './TrialPanel.vue';
 

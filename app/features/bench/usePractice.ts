@@ -1,8 +1,7 @@
 import { computed, ref, shallowRef, watchEffect } from 'vue';
 import { AUTORANGING, type MeterKind } from '../../../bench/meter/kinds';
 import { PracticeSession, type Practice, type PracticeAction, type Shown } from '../../../bench/practice/session';
-import type { CaseFile, Repair } from '../../../core/casefile/contract';
-import { practiceOf, type PracticeFile } from '../../stores/practice';
+import { practiceOf, withShown } from '../../../bench/practice/practiceFile';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 
@@ -19,11 +18,23 @@ function keyOf({ level, seed, actions, twin }: Practice): string {
   return JSON.stringify([level, seed, twin ?? null, actions]);
 }
 
+/** A practice that came from outside may ask for what the bench cannot do: then it is none. */
+function playable(practice: Practice | null): Practice | null {
+  if (!practice) return null;
+  try {
+    sessionOf(practice);
+    return practice;
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
 /** The practice car of the open job: what can be done to it, its clock and its bill. */
 export function usePractice() {
   const job = useJob();
   const { now, newId } = usePorts();
-  const practice = computed(() => practiceOf(job.file));
+  const practice = computed(() => playable(practiceOf(job.file)));
   const minutes = ref(0);
   const cost = ref(0);
   const last = shallowRef<Shown | null>(null);
@@ -39,33 +50,6 @@ export function usePractice() {
     flashes.value = session.flashes;
   });
 
-  function withShown(file: CaseFile, action: PracticeAction, shown: Shown): PracticeFile {
-    const before = practiceOf(file) as Practice;
-    const seen = shown.seen.map((one) => ({ ...one, id: newId(), at: now() }));
-    const [verb, segment] = action.do === 'repair' ? (action.repair.split(':') as [string, string]) : ['', ''];
-    const repair =
-      action.do === 'repair'
-        ? [
-            {
-              id: newId(),
-              at: now(),
-              action: verb,
-              segment,
-              channel: action.channel,
-              result: shown.result ?? 'unknown',
-              after: file.observations.at(-1)?.id ?? null,
-            } as Repair,
-          ]
-        : [];
-    return {
-      ...file,
-      ...(shown.vehicle ? { vehicle: { ...file.vehicle, ...shown.vehicle } } : {}),
-      observations: [...file.observations, ...seen],
-      repairs: [...(file.repairs ?? []), ...repair],
-      practice: { ...before, actions: [...before.actions, action] },
-    };
-  }
-
   /** Does one thing to the car and writes down what it shows: the action and the observation in one change of the newest file. */
   async function act(action: PracticeAction): Promise<Shown | null> {
     let shown: Shown | null = null;
@@ -76,7 +60,7 @@ export function usePractice() {
       /* Ahead of its file from here on: whatever goes wrong, all is done again from what is stored. */
       kept = null;
       shown = session.act(action);
-      const after = withShown(file, action, shown);
+      const after = withShown(file, action, shown, { at: now(), newId });
       kept = { key: keyOf(practiceOf(after) as Practice), session };
       return after;
     });

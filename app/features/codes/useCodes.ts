@@ -9,7 +9,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { useGarage } from '../../stores/garage';
 import { useJob, type NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
-import { useDraft } from '../../stores/useDraft';
+import { useDraft, withoutRecorded } from '../../stores/useDraft';
 
 type Code = ObservationOf<'code'>;
 
@@ -43,7 +43,7 @@ export function useCodes() {
   const job = useJob();
   const garage = useGarage();
   const { values } = usePreferences();
-  const text = useDraft(() => `${job.record?.id}.codes`);
+  const text = useDraft(() => `${job.record?.id}.codes`, true);
   const read = computed(() => readReaderText(text.value, job.file?.vehicle.codeMeanings ?? {}));
   const found = computed<readonly FoundCode[]>(() => (read.value.ok ? read.value.value.found : []));
   const leftover = computed(() => (read.value.ok ? read.value.value.leftover : []));
@@ -68,6 +68,7 @@ export function useCodes() {
 
   /** Records what was found: codes, modules without codes or answer, and the reader's advice as a note. */
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {
+    const before = text.value;
     const made = found.value.map((one) => ({ ...asObservation(one), status: statuses.get(one.code) ?? one.status }));
     const answers: NewObservation[] = modules.value.map(({ module, answer }) => ({ kind: answer, module }));
     const said = advice.value.map((one) => one.text).join(' ');
@@ -76,7 +77,7 @@ export function useCodes() {
     const note = `reader's advice: ${said}`.slice(0, 500);
     const noted = made.map((one, at) => (said && at === Math.max(0, advised) ? { ...one, note } : one));
     await job.observe(...noted, ...answers);
-    text.value = '';
+    text.value = withoutRecorded(text.value, before);
   }
 
   async function recordFlashes(list: readonly string[]): Promise<void> {

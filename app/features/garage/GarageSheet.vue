@@ -1,19 +1,22 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import type { Problem } from '../../../core/casefile/problem';
 import BrandMark from '../../shared/shell/BrandMark.vue';
-import KeysDialog from '../../shared/shell/KeysDialog.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
 import { jobLine, sensorsOf } from './garageView';
+import { useImports } from './useImports';
+
+const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
+const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
+const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
 
 const garage = useGarage();
 const router = useRouter();
 const { values } = usePreferences();
-const refused = ref<{ readonly name: string; readonly problems: readonly Problem[] } | null>(null);
+const { imports, takeAllIn } = useImports();
 const isHelpOpen = ref(false);
 const picker = ref<HTMLInputElement | null>(null);
 useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !values.gloves) });
@@ -38,39 +41,36 @@ async function addVehicle(): Promise<void> {
   await router.push({ name: 'vehicle', params: { vehicle: id } });
 }
 
-async function openFile(event: Event): Promise<void> {
+async function open(files: readonly File[]): Promise<void> {
+  const job = await takeAllIn(files);
+  if (job) await router.push({ name: 'find', params: { job } });
+}
+
+async function openFiles(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  const result = await garage.importText(await file.text());
+  const files = [...(input.files ?? [])];
   input.value = '';
-  refused.value = result.ok ? null : { name: file.name, problems: result.problems };
-  if (result.ok) await router.push({ name: 'find', params: { job: result.value } });
+  await open(files);
 }
 
 async function remove(id: string): Promise<void> {
   const job = garage.jobs.find((one) => one.id === id);
   if (!job) return;
   await garage.removeJob(id);
-  tellWithUndo('Removed.', 'Put it back', () => void garage.restoreJob(job), 12_000);
+  await tellWithUndo('Removed.', 'Put it back', () => void garage.restoreJob(job), 12_000);
 }
 </script>
 
 <template>
-  <div class="garage">
-    <header class="head">
+  <div class="garage" @dragover.prevent @drop.prevent="(event) => open([...(event.dataTransfer?.files ?? [])])">
+    <header class="opening">
       <BrandMark />
-      <p class="promise">A lamp comes on. From there to proof that it stays off, by the cheapest safe road.</p>
-      <button class="tap quiet" type="button" @click="isHelpOpen = true">Keys and look</button>
+      <p class="promise">A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.</p>
+      <button class="tap quiet" type="button" @click="isHelpOpen = true">Settings</button>
     </header>
     <main class="main">
-      <section v-if="refused" class="warning" role="alert" data-test="refused">
-        <h2>{{ refused.name }} was not taken in</h2>
-        <p v-for="one in refused.problems.slice(0, 5)" :key="one.path + one.code">
-          <b class="figure">{{ one.path || 'the file' }}</b> {{ one.message }}
-        </p>
-        <p class="muted">Nothing in the garage has changed.</p>
-      </section>
+      <ImportList v-if="imports.length > 0" :imports="imports" />
+      <DamagedList v-if="garage.damaged.length > 0" />
       <section v-for="one in garage.isLoaded ? vehicles : []" :key="one.id" class="vehicle" :data-vehicle="one.name">
         <div class="name">
           <h1>{{ one.name || 'no name yet' }}</h1>
@@ -102,39 +102,26 @@ async function remove(id: string): Promise<void> {
       </section>
       <section v-if="garage.isLoaded" class="chips foot">
         <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">Add a vehicle</button>
-        <button class="tap" type="button" @click="picker?.click()">Open a job's file</button>
+        <button class="tap" type="button" @click="picker?.click()">Open a job from a file</button>
         <input
           ref="picker"
           class="only-read"
           type="file"
+          multiple
           accept=".json,application/json"
           aria-label="A job's file"
           data-test="open-file"
-          @change="openFile"
+          @change="openFiles"
         />
         <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">Practise on the Bench</RouterLink>
         <p class="muted">Everything stays on this device. No account, no network after the first load.</p>
       </section>
     </main>
-    <KeysDialog v-model="isHelpOpen" />
+    <KeysDialog v-if="isHelpOpen" v-model="isHelpOpen" />
   </div>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 32px;
-  padding: 10px 26px;
-  border-bottom: 2px solid var(--ink);
-}
-
-.promise {
-  flex: 1;
-  color: var(--muted);
-}
-
 .main {
   max-width: 1160px;
   margin: 0 auto;
@@ -196,15 +183,6 @@ async function remove(id: string): Promise<void> {
 }
 
 @media (max-width: 700px) {
-  .head {
-    padding: 10px 16px;
-  }
-
-  .promise {
-    flex: 1 0 100%;
-    order: 3;
-  }
-
   .main {
     padding: 4px 16px 40px;
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
-import { describeObservation, describeRepair } from '../../../core/report/describe';
+import { timelineOf } from '../../../core/report/timeline';
 import { faultName } from '../../../core/knowledge/faults';
 import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
@@ -12,54 +12,15 @@ import { percent } from '../../shared/path/pathView';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
-import { useDraft } from '../../stores/useDraft';
+import { useDraft, withoutRecorded } from '../../stores/useDraft';
 
 /** The record of the job: what was believed, what happened when, what it cost; and its file. */
 const job = useJob();
 const { now } = usePorts();
 const { values } = usePreferences();
-const text = useDraft(() => `${job.record?.id}.note`);
+const text = useDraft(() => `${job.record?.id}.note`, true);
 
-interface Line {
-  readonly id: string;
-  readonly at: string;
-  readonly words: string;
-  readonly detail: string;
-}
-
-interface Note {
-  readonly id: string;
-  readonly at: string;
-  readonly text: string;
-}
-
-function isNote(one: unknown): one is Note {
-  return typeof one === 'object' && one !== null && 'text' in one;
-}
-
-const timeline = computed<readonly Line[]>(() => {
-  const { file } = job;
-  if (!file) return [];
-  const seen = file.observations.map((one): Line => {
-    const said = describeObservation(one, file, values);
-    return {
-      id: one.id,
-      at: one.at ?? '',
-      words: said.title + (said.figure ? `: ${said.figure}` : ''),
-      detail: one.withdrawn ? 'withdrawn' : said.detail,
-    };
-  });
-  const made = (file.repairs ?? []).map((one): Line => ({
-    id: one.id,
-    at: one.at ?? '',
-    words: describeRepair(one, file, values),
-    detail: one.result === 'unknown' ? 'repair, not proved yet' : `repair, ${one.result}`,
-  }));
-  const notes = (file.notes ?? [])
-    .filter(isNote)
-    .map((one): Line => ({ id: one.id, at: one.at, words: one.text, detail: 'note' }));
-  return [...seen, ...made, ...notes].sort((a, b) => b.at.localeCompare(a.at));
-});
+const timeline = computed(() => (job.file ? timelineOf(job.file, values) : []));
 const sums = computed(() => tally(job.file?.costs ?? []));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const top = computed(() => job.assessment?.ranking[0]);
@@ -74,10 +35,10 @@ function save(): void {
 }
 
 async function addNote(): Promise<void> {
-  const words = text.value.trim();
-  if (words === '') return;
-  await job.dispatch({ do: 'note', text: words });
-  text.value = '';
+  const before = text.value;
+  if (before.trim() === '') return;
+  await job.dispatch({ do: 'note', text: before.trim() });
+  text.value = withoutRecorded(text.value, before);
 }
 </script>
 

@@ -3,7 +3,14 @@ import { RouterLink } from 'vue-router';
 import type { MoveView } from './moveView';
 
 /** The foot of every stage: one recommended action. */
-defineProps<{ view: MoveView | null; currency: string; isThinking: boolean; isCompact: boolean; reminder: string }>();
+defineProps<{
+  view: MoveView | null;
+  currency: string;
+  isThinking: boolean;
+  isStale: boolean;
+  isCompact: boolean;
+  reminder: string;
+}>();
 const emit = defineEmits<{ why: [] }>();
 </script>
 
@@ -11,6 +18,7 @@ const emit = defineEmits<{ why: [] }>();
   <footer class="bar" :class="{ stop: view?.isStop, compact: isCompact }" aria-live="polite">
     <div class="words">
       <p v-if="reminder" class="reminder" data-test="reminder">{{ reminder }}</p>
+      <p v-if="isStale" class="reminder" data-test="stale">This advice is from before your last entry.</p>
       <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
       <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
       <p v-if="view" class="facts">

@@ -6,30 +6,3 @@
     >zelf</span
   >
 </template>
-
-<style scoped>
-.brand {
-  display: inline-flex;
-  align-items: center;
-  gap: 10px;
-  font-size: 1.5rem;
-  font-weight: 750;
-  letter-spacing: -0.01em;
-}
-
-svg {
-  width: 46px;
-  fill: none;
-  stroke-width: 3;
-  stroke-linejoin: round;
-  stroke-linecap: round;
-}
-
-.wave {
-  stroke: var(--ink);
-}
-
-.steps {
-  stroke: var(--action);
-}
-</style>

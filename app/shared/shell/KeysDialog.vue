@@ -27,7 +27,7 @@ const SPEECH = [
 </script>
 
 <template>
-  <el-dialog v-model="isOpen" title="Keys and look" width="min(560px, 94vw)" :append-to-body="true">
+  <el-dialog v-model="isOpen" title="Settings" width="min(560px, 94vw)" :append-to-body="true">
     <dl class="keys">
       <template v-for="[key, what] in KEYS" :key="key">
         <dt>

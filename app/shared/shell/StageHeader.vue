@@ -65,7 +65,7 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
         <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
         <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">Bench</RouterLink>
         <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>
-        <button type="button" class="help" @click="emit('help')">Keys and look</button>
+        <button type="button" class="help" @click="emit('help')">Settings</button>
       </p>
     </div>
   </header>

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
-import { practiceOf } from './practice';
+import { practiceOf } from './practiceFile';
 
 test('a practice car is known by its level, seed and actions; anything else in its place is none', () => {
   const file = caseOf(car('passive'), []);

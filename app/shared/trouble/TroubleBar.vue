@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useJob } from '../../stores/job';
+import { usePorts } from '../../stores/ports';
+import { useTrouble } from '../../stores/trouble';
+import { useGarage } from '../../stores/garage';
+import { ADVISER_WORDS, FAULT_WORDS } from './troubleWords';
+import { saveEverything, saveJob } from './saveWhatIsLeft';
+
+/** What goes wrong behind the screens, said where it cannot be missed, with a way on. */
+const trouble = useTrouble();
+const job = useJob();
+const garage = useGarage();
+const ports = usePorts();
+const words = computed(() => (trouble.fault ? FAULT_WORDS[trouble.fault] : null));
+const said = ref('');
+const isUnread = computed(() => !garage.isLoaded && !job.record);
+const reload = (): void => location.reload();
+
+async function save(): Promise<void> {
+  const now = ports.now();
+  said.value = job.record ? saveJob(job.record, trouble.unsaved, now) : await saveEverything(now);
+}
+
+function workWithoutStorage(): void {
+  ports.keepInMemory();
+  trouble.isMemoryOnly = true;
+  trouble.tryAgain();
+}
+</script>
+
+<template>
+  <aside v-if="words" class="trouble" role="alert" data-test="storage-trouble">
+    <div>
+      <h2>{{ words.title }}</h2>
+      <p>{{ words.help }}</p>
+      <p v-if="said" role="status">{{ said }}</p>
+    </div>
+    <div class="chips">
+      <button v-if="trouble.canDecide" class="tap strong" type="button" data-test="try-again" @click="trouble.tryAgain">
+        Try again
+      </button>
+      <button v-if="trouble.fault === 'newer' || !trouble.canDecide" class="tap" type="button" @click="reload">
+        Reload the page
+      </button>
+      <button class="tap" type="button" data-test="save-what-is-left" @click="save">
+        {{ job.record ? 'Save this job as a file' : 'Save everything as a file' }}
+      </button>
+      <button
+        v-if="isUnread && trouble.canDecide"
+        class="tap"
+        type="button"
+        data-test="without-storage"
+        @click="workWithoutStorage"
+      >
+        Work without storage
+      </button>
+      <button v-if="!isUnread && trouble.canDecide" class="tap quiet" type="button" @click="trouble.giveUp">
+        Go on without storing this
+      </button>
+    </div>
+  </aside>
+  <aside v-else-if="trouble.isMemoryOnly" class="trouble small" role="status" data-test="memory-only">
+    <p>Nothing is stored: when you close this page, everything is gone. Save each job as a file in its Notebook.</p>
+  </aside>
+  <aside v-if="trouble.isNewVersion" class="trouble" role="alert" data-test="new-version">
+    <div>
+      <h2>There is a new version of Zelf</h2>
+      <p>A part of the old version is gone from the server. Everything you entered is stored. Reload the page.</p>
+    </div>
+    <button class="tap strong" type="button" @click="reload">Reload the page</button>
+  </aside>
+  <aside v-if="trouble.adviser" class="trouble" role="alert" data-test="adviser-trouble">
+    <div>
+      <h2>{{ ADVISER_WORDS[trouble.adviser.fault] }}</h2>
+      <p>
+        {{ trouble.adviser.retry ? `Reason: ${trouble.adviser.message}.` : 'It is being started again.' }}
+        Everything you entered is stored. Advice on the screen does not count your last entries yet.
+      </p>
+    </div>
+    <button
+      v-if="trouble.adviser.retry"
+      class="tap strong"
+      type="button"
+      data-test="ask-again"
+      @click="trouble.adviser.retry"
+    >
+      Start the adviser again
+    </button>
+  </aside>
+</template>
+
+<style scoped>
+.trouble {
+  position: sticky;
+  top: 0;
+  z-index: 20;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px 24px;
+  padding: 12px 26px;
+  background: var(--raised);
+  border-bottom: 3px solid var(--warn, var(--action));
+}
+
+.trouble > div:first-child {
+  flex: 1 1 320px;
+}
+
+.trouble h2 {
+  font-size: 1.1rem;
+}
+
+.small {
+  padding-block: 6px;
+}
+
+@media (max-width: 700px) {
+  .trouble {
+    padding: 10px 16px;
+  }
+}
+</style>

@@ -1,0 +1,29 @@
+/** The tables that are kept. */
+export const TABLES = ['vehicles', 'jobs', 'drafts', 'preferences'] as const;
+export type Table = (typeof TABLES)[number];
+
+export type Stop = () => void;
+
+/** A record with its key: a damaged one need not hold its own. */
+export interface Kept {
+  readonly key: IDBValidKey;
+  readonly value: unknown;
+}
+
+/** The bare keeping of records by table and key. What stands on it knows nothing of how they are kept. */
+export interface Shelf {
+  all(table: Table): Promise<Kept[]>;
+  get(table: Table, key: IDBValidKey): Promise<unknown>;
+  /** Puts a record under its own `id`. */
+  put(table: Table, record: object): Promise<void>;
+  remove(table: Table, key: IDBValidKey): Promise<void>;
+  /** Does some work on some tables at once: all of it is kept or nothing, and nobody comes between. */
+  atOnce<T>(tables: readonly Table[], work: () => Promise<T>): Promise<T>;
+  /** Asks now and after every change of what was read; `failed` ends it. */
+  watch<T>(query: () => Promise<T>, seen: (value: T) => void, failed: (error: unknown) => void): Stop;
+}
+
+/** Plain data only: Vue's proxies cannot be stored. */
+export function plain<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value)) as T;
+}

@@ -1,0 +1,54 @@
+import { proxy } from 'comlink';
+import type { CaseFile } from '../../core/casefile/contract';
+import type { Problem, Result } from '../../core/casefile/problem';
+import type { FilesApi } from './files.worker';
+import { supervise, WorkerTrouble, type Supervised } from './supervised';
+
+/** Reads files off the screen's thread. */
+export interface FilesClient {
+  /**
+   * Reads and checks a case file.
+   * @param file what was chosen. @param told the share that has been read, 0 to 1. @param cancel ends it.
+   * @returns the case file or what is wrong with it; cancelled and unreadable files are problems, too.
+   */
+  read(file: Blob, told: (share: number) => void, cancel: AbortSignal): Promise<Result<CaseFile>>;
+}
+
+const startWorker = (): Worker =>
+  new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module', name: 'files' });
+
+/** A large file on a slow phone takes this long at most, in ms. */
+const PATIENCE = { first: 60_000, second: 60_000 };
+
+const refused = (code: string, message: string): { readonly ok: false; readonly problems: Problem[] } => ({
+  ok: false,
+  problems: [{ path: '', code, message }],
+});
+
+/**
+ * Reads each file in a worker of its own, which is ended afterwards.
+ * @param hire gives a worker; other ones for tests.
+ */
+export function createFilesClient(
+  hire: () => Supervised<FilesApi> = () => supervise<FilesApi>(startWorker, undefined, PATIENCE),
+): FilesClient {
+  return {
+    async read(file, told, cancel) {
+      const worker = hire();
+      const cancelled = new Promise<Result<CaseFile>>((resolve) =>
+        cancel.addEventListener('abort', () => resolve(refused('cancelled', 'was not read to its end'))),
+      );
+      const read: Promise<Result<CaseFile>> = worker
+        .ask((remote) => remote.read(file, proxy(told)) as Promise<Result<CaseFile>>)
+        .catch((error: unknown) => {
+          const why = error instanceof WorkerTrouble ? error.message : String(error);
+          return refused('cannot-read', `cannot be read (${why})`);
+        });
+      try {
+        return await Promise.race([read, cancelled]);
+      } finally {
+        worker.end();
+      }
+    },
+  };
+}
