@@ -3,6 +3,7 @@ import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import send from 'koa-send';
 import { errorFunnel } from './errors';
+import { isOwnHost } from './hosts';
 
 /** The policy of the built app: everything from here, nothing inline but styles. */
 const POLICY = {
@@ -21,6 +22,8 @@ const POLICY = {
   upgradeInsecureRequests: null,
 };
 
+const GONE = new Set(['ECONNRESET', 'EPIPE', 'ERR_STREAM_PREMATURE_CLOSE']);
+
 /** Files with a hash in their name never change. */
 function cacheFor(path: string): string {
   return path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
@@ -32,6 +35,8 @@ function cacheFor(path: string): string {
  */
 export function createApp(root: string): Koa {
   const app = new Koa();
+  /* Whoever goes away in the middle of an answer has no use for it, and we none for a report. */
+  app.on('error', (error: NodeJS.ErrnoException) => GONE.has(error.code ?? '') || console.error(error));
   app.use(errorFunnel);
   app.use(
     helmet({
@@ -42,11 +47,20 @@ export function createApp(root: string): Koa {
   );
   app.use(compress({ threshold: 1024, br: false }));
   app.use(async (context) => {
+    if (!isOwnHost(context.get('host')))
+      context.throw(421, 'Zelf answers only at its own address on this machine', { expose: true });
     if (context.method !== 'GET' && context.method !== 'HEAD')
       context.throw(405, 'only reading is possible here', { expose: true });
     const isFile = /\.[a-z0-9]+$/i.test(context.path);
     const path = isFile ? context.path : '/index.html';
-    await send(context, path, { root, setHeaders: (response) => response.setHeader('Cache-Control', cacheFor(path)) });
+    await send(context, path, {
+      root,
+      setHeaders: (response) => {
+        response.setHeader('Cache-Control', cacheFor(path));
+        /* Files are small and come whole: a wish for a part of one is answered with all of it. */
+        response.setHeader('Accept-Ranges', 'none');
+      },
+    });
   });
   return app;
 }

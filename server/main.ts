@@ -1,6 +1,7 @@
 import type { Server } from 'node:http';
 import { fileURLToPath } from 'node:url';
-import { createApp } from './createApp';
+import { parseArgs } from 'node:util';
+import { createServer } from './createServer';
 import { serveReader } from './readerSocket';
 
 const FIRST_PORT = 4180;
@@ -12,20 +13,30 @@ interface Wish {
   readonly exact: boolean;
 }
 
-function readWish(words: readonly string[]): Wish {
-  const at = words.indexOf('--port');
-  const wanted = at >= 0 ? words[at + 1] : process.env['PORT'];
-  const port = wanted === undefined ? FIRST_PORT : Number(wanted);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) {
-    console.error(`zelf: the port "${wanted}" is no number from 1 to 65535`);
-    process.exit(2);
+function stopWith(message: string): never {
+  console.error(`zelf: ${message}`);
+  process.exit(2);
+}
+
+function readWords(): { readonly port?: string; readonly exact?: boolean } {
+  try {
+    return parseArgs({ options: { port: { type: 'string' }, exact: { type: 'boolean' } } }).values;
+  } catch (error) {
+    return stopWith(error instanceof Error ? error.message : 'the words are not understood');
   }
-  return { port, exact: words.includes('--exact') };
+}
+
+function readWish(): Wish {
+  const { port: named, exact = false } = readWords();
+  const wanted = named ?? process.env['PORT'];
+  const port = wanted === undefined ? FIRST_PORT : Number(wanted);
+  const isPort = Number.isInteger(port) && port >= 1 && port <= 65_535;
+  return isPort ? { port, exact } : stopWith(`the port "${wanted}" is no number from 1 to 65535`);
 }
 
 function listen(root: string, port: number): Promise<Server | null> {
   return new Promise((resolve, reject) => {
-    const server = createApp(root).listen(port, '127.0.0.1', () => resolve(server));
+    const server = createServer(root).listen(port, '127.0.0.1', () => resolve(server));
     server.once('error', (error: NodeJS.ErrnoException) =>
       error.code === 'EADDRINUSE' ? resolve(null) : reject(error),
     );
@@ -34,7 +45,7 @@ function listen(root: string, port: number): Promise<Server | null> {
 
 async function start(): Promise<void> {
   const root = fileURLToPath(new URL('../app', import.meta.url));
-  const { port, exact } = readWish(process.argv.slice(2));
+  const { port, exact } = readWish();
   for (let candidate = port; candidate < port + (exact ? 1 : PORTS_TO_TRY); candidate += 1) {
     const server = await listen(root, candidate);
     if (!server) {

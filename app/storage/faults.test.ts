@@ -15,22 +15,18 @@ const NOW = '2026-05-04T17:30:00+02:00';
 const named = (name: string, inner?: unknown): Error => Object.assign(new Error(name), { name, inner });
 
 /** A shelf that fails as long as it is told to. */
-function faulty(error: unknown): Shelf & { isBroken: boolean } {
+function faulty(error: Error): Shelf & { isBroken: boolean } {
   const shelf = memoryShelf();
-  const state = { isBroken: true };
-  const guard =
-    <A extends unknown[], T>(work: (...given: A) => Promise<T>) =>
-    (...given: A): Promise<T> =>
-      state.isBroken ? Promise.reject(error as Error) : work(...given);
-  return Object.assign(state, {
+  const failing: Shelf & { isBroken: boolean } = {
     ...shelf,
-    all: guard(shelf.all),
-    get: guard(shelf.get),
-    put: guard(shelf.put),
-    remove: guard(shelf.remove),
-    atOnce: ((tables, work) =>
-      state.isBroken ? Promise.reject(error as Error) : shelf.atOnce(tables, work)) as Shelf['atOnce'],
-  });
+    isBroken: true,
+    all: (table) => (failing.isBroken ? Promise.reject(error) : shelf.all(table)),
+    get: (table, key) => (failing.isBroken ? Promise.reject(error) : shelf.get(table, key)),
+    put: (table, record) => (failing.isBroken ? Promise.reject(error) : shelf.put(table, record)),
+    remove: (table, key) => (failing.isBroken ? Promise.reject(error) : shelf.remove(table, key)),
+    atOnce: (tables, work) => (failing.isBroken ? Promise.reject(error) : shelf.atOnce(tables, work)),
+  };
+  return failing;
 }
 
 /** Writes down what it was told; mends the shelf before it says to try again. */
@@ -39,10 +35,10 @@ function person(mend: () => void, again = true): Patience & { readonly heard: [F
   return {
     heard,
     waiting: () => () => undefined,
-    failed: async (fault, unsaved) => {
+    failed: (fault, unsaved) => {
       heard.push([fault, unsaved]);
       mend();
-      return again;
+      return Promise.resolve(again);
     },
   };
 }

@@ -54,7 +54,7 @@ function soundness() {
   const sound = new Map<string, string>();
   return function look(table: RecordTable, { key, value }: Kept): Damaged | null {
     const { updatedAt, revision } = (value ?? {}) as Partial<JobRecord & VehicleRecord>;
-    const [name, stamp] = [`${table} ${String(key)}`, `${updatedAt} ${revision}`];
+    const [name, stamp] = [`${table} ${JSON.stringify(key)}`, `${updatedAt} ${revision}`];
     if (typeof updatedAt === 'string' && sound.get(name) === stamp) return null;
     const damaged = lookAtRecord(table, key, value);
     if (damaged) sound.delete(name);

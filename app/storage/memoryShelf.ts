@@ -4,26 +4,29 @@ import { plain, TABLES, type Kept, type Shelf, type Table } from './shelf';
 export function memoryShelf(): Shelf {
   let tables = new Map<Table, Map<IDBValidKey, unknown>>(TABLES.map((table) => [table, new Map()]));
   const watchers = new Set<() => void>();
-  const of = (table: Table): Map<IDBValidKey, unknown> => tables.get(table) ?? new Map();
+  const of = (table: Table): Map<IDBValidKey, unknown> => tables.get(table) ?? new Map<IDBValidKey, unknown>();
   let queue: Promise<unknown> = Promise.resolve();
   let isWithin = false;
+  let isChanged = false;
+  /** Within a work at once the watchers are told at its end, and only of what was kept. */
   const changed = (): void => {
-    if (!isWithin) watchers.forEach((ask) => ask());
+    if (isWithin) isChanged = true;
+    else watchers.forEach((ask) => ask());
   };
 
   /** One at a time; a failed one leaves everything as it was. */
   function atOnce<T>(work: () => Promise<T>): Promise<T> {
     const turn = queue.then(async () => {
       const before = new Map([...tables].map(([table, records]) => [table, new Map(records)] as const));
-      isWithin = true;
+      [isWithin, isChanged] = [true, false];
       try {
         return await work();
       } catch (error) {
-        tables = before;
+        [tables, isChanged] = [before, false];
         throw error;
       } finally {
         isWithin = false;
-        changed();
+        if (isChanged) changed();
       }
     });
     queue = turn.catch(() => undefined);
@@ -31,15 +34,17 @@ export function memoryShelf(): Shelf {
   }
 
   return {
-    all: async (table) => [...of(table)].map(([key, value]): Kept => ({ key, value })),
-    get: async (table, key) => of(table).get(key),
-    async put(table, record) {
+    all: (table) => Promise.resolve([...of(table)].map(([key, value]): Kept => ({ key, value }))),
+    get: (table, key) => Promise.resolve(of(table).get(key)),
+    put(table, record) {
       of(table).set((record as { readonly id: IDBValidKey }).id, plain(record));
       changed();
+      return Promise.resolve();
     },
-    async remove(table, key) {
+    remove(table, key) {
       of(table).delete(key);
       changed();
+      return Promise.resolve();
     },
     atOnce: (_tables, work) => atOnce(work),
     watch(query, seen, failed) {

@@ -213,7 +213,7 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
         ['broken', 2],
         ['hopeless', null],
       ]);
-      const [first, second] = seen.damaged.toSorted((a, b) => String(a.key).localeCompare(String(b.key)));
+      const [first, second] = seen.damaged.toSorted((a, b) => (a.key as string).localeCompare(b.key as string));
       if (!first || !second) throw new Error('nothing is damaged');
       await storage.mend(first, NOW);
       await storage.removeDamaged(second);

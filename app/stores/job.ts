@@ -1,15 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import type { FullAssessment } from '../../core/judgement/assess';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { Command, NewObservation } from '../../core/commands/command';
 import { mostSuspect } from '../../core/judgement/mostSuspect';
 import type { JobRecord, StageName } from '../storage/garageStorage';
-import { WorkerTrouble } from '../workers/supervised';
 import { jobSteps } from './jobSteps';
+import { useJudgement } from './judgement';
 import { usePorts } from './ports';
-import { useTrouble } from './trouble';
 
 export type { Command, NewObservation };
 
@@ -17,36 +15,11 @@ export type { Command, NewObservation };
 export const useJob = defineStore('job', () => {
   const ports = usePorts();
   const { storage, adviser } = ports;
-  const trouble = useTrouble();
   const record = shallowRef<JobRecord | null>(null);
-  const assessment = shallowRef<FullAssessment | null>(null);
-  const isThinking = shallowRef(false);
-  /** Whether the judgement is of an earlier state of the file. */
-  const isStale = shallowRef(false);
+  const { assessment, isThinking, isStale, judge, forget } = useJudgement(() => record.value?.file ?? null, ports);
   const isMissing = shallowRef(false);
   const steps = jobSteps(() => record.value?.id ?? null, ports);
   let stops: (() => void)[] = [];
-  let assessed = '';
-
-  async function judge(file: CaseFile): Promise<void> {
-    const text = JSON.stringify(file);
-    if (text === assessed) return;
-    assessed = text;
-    isThinking.value = true;
-    isStale.value = true;
-    try {
-      const answer = await adviser.assess(file);
-      if (!answer) return;
-      assessment.value = answer;
-      isStale.value = false;
-      trouble.adviser = null;
-    } catch (error) {
-      const { fault, message } = error instanceof WorkerTrouble ? error : new WorkerTrouble('threw', String(error));
-      assessed = '';
-      trouble.adviser = { fault, message, retry: () => record.value && void judge(record.value.file) };
-    }
-    isThinking.value = false;
-  }
 
   /** Opens a job; resolves when it has been read. */
   function open(id: string): Promise<void> {
@@ -54,8 +27,7 @@ export const useJob = defineStore('job', () => {
     stops.forEach((stop) => stop());
     stops = [];
     record.value = null;
-    assessment.value = null;
-    assessed = '';
+    forget();
     isMissing.value = false;
     return new Promise((resolve) => {
       const stop = storage.watchJob(id, (job) => {

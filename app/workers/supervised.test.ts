@@ -1,9 +1,8 @@
 // @vitest-environment node
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { expose, type Endpoint } from 'comlink';
+import { expose } from 'comlink';
 import { caseOf, car } from '../../tests/support/caseBuilder';
 import { createAdviserClient } from './adviserClient';
-import type { AdviserApi } from './adviser.worker';
 import { runTrial, debriefInWorker } from './benchClient';
 import { createFilesClient } from './filesClient';
 import { readBlob } from './readBlob';
@@ -22,7 +21,7 @@ const good: Api = { hold: () => Promise.resolve(), double: (value) => 2 * value 
 /** A worker within this thread: the two ends of a channel. */
 function workerWith(api: object): Worker & { fail(message: string): void; isEnded: boolean } {
   const { port1, port2 } = new MessageChannel();
-  expose(api, port2 as unknown as Endpoint);
+  expose(api, port2);
   const listeners: ((event: object) => void)[] = [];
   const listen = port1.addEventListener.bind(port1);
   return Object.assign(port1, {
@@ -146,7 +145,7 @@ describe('the adviser’s client', () => {
   test('an older question’s answer or failure is void once a newer one was asked', async () => {
     const answers: { resolve: (value: unknown) => void; reject: (why: Error) => void }[] = [];
     const api = { assess: () => new Promise((resolve, reject) => answers.push({ resolve, reject })) };
-    const client = createAdviserClient(undefined, inThread(api) as never as Supervised<AdviserApi>);
+    const client = createAdviserClient(undefined, inThread(api) as never);
     const [first, second, third] = [client.assess(file), client.assess(file), client.assess(file)];
     answers[0]?.resolve('old');
     answers[1]?.reject(new Error('old trouble'));
@@ -155,14 +154,14 @@ describe('the adviser’s client', () => {
   });
   test('the newest question’s failure is told', async () => {
     const api = { assess: () => Promise.reject(new WorkerTrouble('hung', 'no answer')) };
-    const client = createAdviserClient(undefined, inThread(api) as never as Supervised<AdviserApi>);
+    const client = createAdviserClient(undefined, inThread(api) as never);
     await expect(client.assess(file)).rejects.toMatchObject({ fault: 'hung' });
   });
 });
 
 describe('files', () => {
   const text = JSON.stringify(caseOf(car('passive'), []));
-  const client = createFilesClient(() => inThread({ hold: () => Promise.resolve(), read: readBlob }) as never);
+  const client = createFilesClient(() => inThread({ hold: () => Promise.resolve(), read: readBlob }));
   const read = (blob: Blob, cancel = new AbortController().signal) => client.read(blob, () => undefined, cancel);
 
   test('a case file is read, and its progress told', async () => {

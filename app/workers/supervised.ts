@@ -65,7 +65,7 @@ function hire<Api extends Lifeline>(start: () => Worker): Hand<Api> {
   });
   count += 1;
   const letGo = watchLife(
-    remote as unknown as Remote<Lifeline>,
+    remote,
     `zelf-worker-${count}-${Math.random()}`,
     () => isOver || lose(new WorkerTrouble('died', 'it was ended')),
   );

@@ -45,7 +45,7 @@ function wordsFor(answer: string): string {
 
 /** What was kept can be taken back at once. */
 function tell(ids: readonly string[]): void {
-  tellWithUndo('Kept.', 'Take it back', () => void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true }));
+  void tellWithUndo('Kept.', 'Take it back', () => void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true }));
 }
 
 async function keep(...found: NewObservation[]): Promise<void> {

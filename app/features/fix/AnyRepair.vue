@@ -38,7 +38,7 @@ async function bought(repair: (typeof repairs.value)[number]): Promise<void> {
   const [id] = await job.dispatch({ do: 'cost', cost });
   opened.value = null;
   if (id)
-    tellWithUndo(
+    void tellWithUndo(
       'Noted under "Spent on this job" as a spare.',
       'Take it back',
       () => void job.dispatch({ do: 'remove-cost', id }),

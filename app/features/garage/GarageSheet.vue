@@ -65,7 +65,9 @@ async function remove(id: string): Promise<void> {
   <div class="garage" @dragover.prevent @drop.prevent="(event) => open([...(event.dataTransfer?.files ?? [])])">
     <header class="opening">
       <BrandMark />
-      <p class="promise">A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.</p>
+      <p class="promise">
+        A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.
+      </p>
       <button class="tap quiet" type="button" @click="isHelpOpen = true">Settings</button>
     </header>
     <main class="main">
