@@ -2,21 +2,30 @@ import { fork } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { performance } from 'node:perf_hooks';
 import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
 import { summarise, trialCars, type CarResult } from '../bench/trial/trial';
 import { BadInput } from './input';
 import type { Verb } from './verb';
 
 const MOST_CARS = 100_000;
+const USAGE = 'trial --cars N --seed S';
 
-function wholeAfter(words: readonly string[], flag: string, least: number, most: number): number {
-  const at = words.indexOf(flag);
-  const text = at < 0 ? undefined : words[at + 1];
+function wholeIn(text: string | undefined, flag: string, least: number, most: number): number {
   const value = Number(text);
   if (text === undefined || !/^\d{1,10}$/.test(text) || value < least || value > most)
     throw new BadInput(
       `trial: ${flag} needs a whole number from ${least} to ${most}${text === undefined ? '' : `, not "${text}"`}`,
     );
   return value;
+}
+
+function readWords(words: readonly string[]): { readonly cars?: string; readonly seed?: string } {
+  try {
+    return parseArgs({ args: [...words], options: { cars: { type: 'string' }, seed: { type: 'string' } } }).values;
+  } catch (error) {
+    const [reason = ''] = (error instanceof Error ? error.message : '').split(/[.\n]/);
+    throw new BadInput(`trial: ${reason}; use: ${USAGE}`);
+  }
 }
 
 /** A trial this small is done before another process has started. */
@@ -42,14 +51,11 @@ async function resultsOf(cars: number, seed: number): Promise<CarResult[]> {
 
 /** `trial --cars N --seed S`: random cars in the hands of four policies; the same seed gives the same figures. */
 export const trialVerb: Verb = {
-  usage: 'trial --cars N --seed S',
+  usage: USAGE,
   async run(words, out) {
-    const cars = wholeAfter(words, '--cars', 1, MOST_CARS);
-    const seed = wholeAfter(words, '--seed', 0, 2 ** 31);
-    const stray = words.find(
-      (word, at) => !/^--(cars|seed)$/.test(word) && !/^--(cars|seed)$/.test(words[at - 1] ?? ''),
-    );
-    if (stray !== undefined) throw new BadInput(`trial: "${stray}" is not known; use: ${trialVerb.usage}`);
+    const { cars: saidCars, seed: saidSeed } = readWords(words);
+    const cars = wholeIn(saidCars, '--cars', 1, MOST_CARS);
+    const seed = wholeIn(saidSeed, '--seed', 0, 2 ** 31);
     const started = performance.now();
     const result = summarise(await resultsOf(cars, seed), seed);
     out.line({ ...result, seconds: Math.round((performance.now() - started) / 100) / 10 });

@@ -65,6 +65,7 @@ const results = [
     'tools',
     'journeys',
   ]),
+  step('leftovers', ['knip']),
   step('unit', ['vitest', 'run', '--reporter=dot'], counted(/^\s*Tests\s/)),
   step('build', ['vite', 'build', '--logLevel', 'warn']),
   step('build of the server', ['vite', 'build', '--config', 'vite.server.config.ts', '--logLevel', 'warn']),

@@ -10,11 +10,6 @@ export function isoWithOffset(date: Date): string {
   return `${day}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}${offset}`;
 }
 
-/** Whole days between two ISO moments, 0 or more. */
-export function daysBetween(from: string, to: string): number {
-  return Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000));
-}
-
 /** A day and time for the eye: `4 May, 17:30`. */
 export function shownMoment(iso: string): string {
   const date = new Date(iso);

@@ -9,7 +9,7 @@ import { jobSteps } from './jobSteps';
 import { useJudgement } from './judgement';
 import { usePorts } from './ports';
 
-export type { Command, NewObservation };
+export type { NewObservation };
 
 /** The open job: its file as stored, and what the adviser makes of it. */
 export const useJob = defineStore('job', () => {

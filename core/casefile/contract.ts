@@ -217,4 +217,3 @@ export type ObservationOf<K extends ObservationKind> = Extract<Observation, { ki
 export type Repair = Infer<typeof REPAIR>;
 export type Work = Infer<typeof WORK>;
 export type Cost = Infer<typeof COST>;
-export type Attachment = Infer<typeof ATTACHMENT>;

@@ -1,4 +1,4 @@
-import type { Channel, Segment } from '../casefile/words';
+import type { Channel } from '../casefile/words';
 
 /** A corner of the car, or its rear axle where both wheels share one sensor. */
 export interface Corner {
@@ -48,6 +48,3 @@ export function otherSide(channel: Channel, channels: readonly Channel[]): Chann
 export function axleOf(channel: Channel, channels: readonly Channel[]): readonly Channel[] {
   return channels.filter((other) => CORNER_OF[other].end === CORNER_OF[channel].end);
 }
-
-/** Segments that come out with the sensor: what moves when sensors are exchanged. */
-export const SEGMENTS_OF_SENSOR_UNIT: readonly Segment[] = ['sensor', 'lead'];

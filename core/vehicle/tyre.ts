@@ -1,8 +1,5 @@
 import type { Result } from '../casefile/problem';
 
-/** Outer circumference of a plain car tyre, metre, where the size isn't known (generic). */
-export const GENERIC_CIRCUMFERENCE_M = 1.95;
-
 /** A loaded tyre rolls on a little less than its free circumference (generic). */
 const ROLLING_SHARE = 0.97;
 
@@ -22,24 +19,4 @@ export function tyreCircumferenceM(size: string): Result<number> {
     };
   const diameter = rim * 0.0254 + (2 * (width / 1000) * ratio) / 100;
   return { ok: true, value: Math.PI * diameter * ROLLING_SHARE };
-}
-
-/**
- * Road speed of a wheel that turns by hand.
- * @param turnsPerSecond 0 or more. @param circumferenceM metre, above 0.
- * @returns km/h.
- * @example spinSpeedKmh(1, 1.95) // ≈ 7.02
- */
-export function spinSpeedKmh(turnsPerSecond: number, circumferenceM = GENERIC_CIRCUMFERENCE_M): number {
-  return turnsPerSecond * circumferenceM * 3.6;
-}
-
-/**
- * Frequency that a sensor gives: teeth × turns a second.
- * @param teeth teeth of the ring, or pole pairs of an encoder. @param turnsPerSecond 0 or more.
- * @returns hertz.
- * @example toneFrequencyHz(48, 1) // => 48
- */
-export function toneFrequencyHz(teeth: number, turnsPerSecond: number): number {
-  return teeth * turnsPerSecond;
 }

@@ -10,7 +10,6 @@ import {
   live,
   look,
   meter,
-  named,
   repaired,
   subjects,
   unless,
@@ -279,5 +278,3 @@ export const SAFETY_FIRST: Law = {
     })),
   ]),
 };
-
-export { named };

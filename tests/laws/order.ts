@@ -1,6 +1,5 @@
 import type { Channel } from '../../core/casefile/words';
 import {
-  chance,
   code,
   erased,
   fileOf,
@@ -291,5 +290,3 @@ export const OF_USE: Law = {
   name: 'The list is of use',
   situations: subjects().flatMap((subject) => [finished(subject), ...twoCorners(subject), ...justAnswered(subject)]),
 };
-
-export { chance };

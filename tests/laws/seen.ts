@@ -8,7 +8,6 @@ import {
   erased,
   fileOf,
   firstMoves,
-  isRepair,
   lamps,
   look,
   named,
@@ -241,11 +240,3 @@ export const FREE_AND_CERTAIN: Law = {
     ]),
   ),
 };
-
-/** A repair never stands among the first moves without something that speaks for it. */
-export function buysNothing(answer: Assessment): readonly string[] {
-  return unless(
-    answer.next.slice(0, 3).every((move) => !isRepair(move) || move.cost < 10),
-    `buys first: ${firstMoves(answer)}`,
-  );
-}
