@@ -32,7 +32,7 @@ describe('Codes', () => {
       ]),
     );
     await until(() => expect(mark(screen, 'recorded-codes').text()).toContain('C0034'));
-    await until(async () => expect(await garage.storage.draft('j.codes')).toBe(''));
+    await until(async () => expect(await garage.database.drafts.get('j.codes')).toMatchObject({ text: '' }));
   });
   test('no codes, and no answer, are answers', async () => {
     const garage = await garageWith([]);

@@ -13,6 +13,8 @@ export const LIMITS = {
   keepAlive: 5_000,
   headerBytes: 16 * 1024,
   connections: 512,
+  /** Asked for on one connection; a browser opens another one then. */
+  requests: 100,
 } as const;
 
 const BAD_REQUEST = 'HTTP/1.1 400 Bad Request\r\nConnection: close\r\nContent-Length: 0\r\n\r\n';
@@ -42,6 +44,7 @@ export function createServer(root: string): Server {
     },
   );
   server.maxConnections = LIMITS.connections;
+  server.maxRequestsPerSocket = LIMITS.requests;
   server.setTimeout(LIMITS.silent, (socket) => socket.destroy());
   server.on('clientError', refuse);
   server.on('connection', (socket) => socket.on('error', () => socket.destroy()));

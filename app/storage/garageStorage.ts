@@ -7,6 +7,7 @@ import {
   mendedRecord,
   type Damaged,
   type DraftRecord,
+  type StoredDraft,
   type JobRecord,
   type RecordTable,
   type StageName,
@@ -39,10 +40,9 @@ export interface GarageStorage {
   /** Keeps a damaged record without what is damaged. */
   mend(damaged: Damaged, at: string): Promise<void>;
   removeDamaged(damaged: Damaged): Promise<void>;
-  draft(id: string): Promise<string>;
-  watchDraft(id: string, seen: (text: string) => void): Stop;
-  /** Keeps what is typed. What another tab typed since `before` stays, if that is given; gives the text as stored. */
-  keepDraft(id: string, text: string, before?: string | null): Promise<string>;
+  watchDraft(id: string, seen: (draft: StoredDraft) => void): Stop;
+  /** Keeps what is typed. What another tab typed since `before` stays, if that is given; gives the draft as stored. */
+  keepDraft(id: string, text: string, before?: string | null): Promise<StoredDraft>;
   preference(id: string): Promise<unknown>;
   keepPreference(id: string, value: unknown): Promise<void>;
 }
@@ -80,6 +80,12 @@ async function soundRecord<T>(shelf: Shelf, table: RecordTable, id: string): Pro
   return value === undefined || lookAtRecord(table, id, value) ? null : (value as T);
 }
 
+/** A draft that is nowhere is empty; one of before drafts were counted is older than any. */
+async function draftOn(shelf: Shelf, id: string): Promise<StoredDraft> {
+  const { text = '', revision = 0 } = ((await shelf.get('drafts', id)) ?? {}) as Partial<DraftRecord>;
+  return { text, revision };
+}
+
 /** The changes of records, each within one transaction. */
 function changesOn(shelf: Shelf) {
   async function changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void> {
@@ -111,11 +117,12 @@ function changesOn(shelf: Shelf) {
     await shelf.put(table, mending.record);
   }
 
-  async function keepDraft(id: string, text: string, before: string | null): Promise<string> {
-    const stored = ((await shelf.get('drafts', id)) as DraftRecord | undefined)?.text ?? '';
-    const merged = before === null ? text : mergedText(before, stored, text);
-    await (merged === '' ? shelf.remove('drafts', id) : shelf.put('drafts', { id, text: merged }));
-    return merged;
+  async function keepDraft(id: string, text: string, before: string | null): Promise<StoredDraft> {
+    const stored = await draftOn(shelf, id);
+    const merged = before === null ? text : mergedText(before, stored.text, text);
+    const draft = { text: merged, revision: stored.revision + 1 };
+    await shelf.put('drafts', { id, ...draft });
+    return draft;
   }
   return { changeJob, changeVehicle, mend, keepDraft };
 }
@@ -166,9 +173,6 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     };
   }
 
-  const draftOf = async (id: string): Promise<string> =>
-    ((await shelf.get('drafts', id)) as DraftRecord | undefined)?.text ?? '';
-
   return {
     watchGarage: (told) => watch(seen, told),
     watchJob: (id, told) => watch(() => soundRecord<JobRecord>(shelf, 'jobs', id), told),
@@ -188,8 +192,7 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     removeJob: (id) => patient(() => shelf.remove('jobs', id)),
     mend: (damaged, at) => patient(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
     removeDamaged: ({ table, key }) => patient(() => shelf.remove(table, key)),
-    draft: (id) => patient(() => draftOf(id)),
-    watchDraft: (id, told) => watch(() => draftOf(id), told),
+    watchDraft: (id, told) => watch(() => draftOn(shelf, id), told),
     keepDraft: (id, text, before = null) =>
       patient(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
     preference: (id) =>

@@ -42,7 +42,12 @@ export interface JobRecord {
 export interface DraftRecord {
   readonly id: string;
   readonly text: string;
+  /** Counts the changes: of two states, which is the newer. */
+  readonly revision: number;
 }
+
+/** A draft as it is stored. */
+export type StoredDraft = Omit<DraftRecord, 'id'>;
 
 export interface PreferenceRecord {
   readonly id: string;

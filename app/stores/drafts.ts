@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { onScopeDispose, shallowReactive } from 'vue';
 import { mergedText } from '../../core/commands/mergedText';
+import type { StoredDraft } from '../storage/records';
 import type { Stop } from '../storage/shelf';
 import { usePorts } from './ports';
 
@@ -8,7 +9,7 @@ interface Draft {
   /** Free text of two tabs is put together; of anything else the newest counts. */
   readonly isFreeText: boolean;
   /** What is known to be stored. */
-  stored: string;
+  stored: StoredDraft;
   isWriting: boolean;
   readonly stop: Stop;
 }
@@ -21,22 +22,22 @@ export const useDrafts = defineStore('drafts', () => {
   const textOf = (id: string): string => texts.get(id) ?? '';
 
   /** Another tab has written: its words and those typed here are put together. */
-  function heard(id: string, text: string): void {
+  function heard(id: string, now: StoredDraft): void {
     const draft = drafts.get(id);
-    if (!draft || draft.isWriting || text === draft.stored) return;
-    const isUntouched = textOf(id) === draft.stored;
-    const merged = isUntouched || !draft.isFreeText ? text : mergedText(draft.stored, text, textOf(id));
-    draft.stored = text;
-    texts.set(id, merged);
-    if (merged !== text) void write(id);
+    if (!draft || draft.isWriting || now.revision <= draft.stored.revision) return;
+    const before = draft.stored.text;
+    const isUntouched = textOf(id) === before;
+    draft.stored = now;
+    texts.set(id, isUntouched || !draft.isFreeText ? now.text : mergedText(before, now.text, textOf(id)));
+    if (textOf(id) !== now.text) void write(id).catch(() => undefined);
   }
 
   /** Begins to follow a draft. */
   function open(id: string, isFreeText = false): void {
     if (drafts.has(id)) return;
-    const draft: Draft = { isFreeText, stored: '', isWriting: false, stop: () => undefined };
+    const draft: Draft = { isFreeText, stored: { text: '', revision: -1 }, isWriting: false, stop: () => undefined };
     drafts.set(id, draft);
-    Object.assign(draft, { stop: storage.watchDraft(id, (text) => heard(id, text)) });
+    Object.assign(draft, { stop: storage.watchDraft(id, (now) => heard(id, now)) });
   }
 
   /** Writes the newest text until what is stored is what is typed. */
@@ -45,11 +46,10 @@ export const useDrafts = defineStore('drafts', () => {
     if (!draft || draft.isWriting) return;
     draft.isWriting = true;
     try {
-      while (draft.stored !== textOf(id)) {
+      while (draft.stored.text !== textOf(id)) {
         const sent = textOf(id);
-        const stored = await storage.keepDraft(id, sent, draft.isFreeText ? draft.stored : null);
-        texts.set(id, mergedText(sent, stored, textOf(id)));
-        draft.stored = stored;
+        draft.stored = await storage.keepDraft(id, sent, draft.isFreeText ? draft.stored.text : null);
+        texts.set(id, mergedText(sent, draft.stored.text, textOf(id)));
       }
     } finally {
       draft.isWriting = false;

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
-import type { Command, NewObservation } from '../../core/commands/command';
+import type { NewObservation } from '../../core/commands/command';
 import { mostSuspect } from '../../core/judgement/mostSuspect';
 import type { JobRecord, StageName } from '../storage/garageStorage';
 import { jobSteps } from './jobSteps';
