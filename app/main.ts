@@ -13,6 +13,7 @@ import { useTrouble } from './stores/trouble';
 import { tell, tellMishap } from './shared/tell';
 import { isoWithOffset } from './shared/time';
 import { createAdviserClient } from './workers/adviserClient';
+import { createBenchClient } from './workers/benchClient';
 import { createFilesClient } from './workers/filesClient';
 import './shared/theme/element.css';
 
@@ -33,6 +34,7 @@ providePorts(app, {
     },
   }),
   files: createFilesClient(),
+  bench: createBenchClient(),
   now: () => isoWithOffset(new Date()),
   newId: () => crypto.randomUUID?.() ?? `id-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`,
 });

@@ -3,6 +3,8 @@ import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
 import ElementPlus from 'element-plus';
 import { createMemoryHistory, RouterView, type Router } from 'vue-router';
+import { debriefOf } from '../bench/practice/debrief';
+import { trialCars } from '../bench/trial/trial';
 import { assessFully } from '../core/judgement/assess';
 import type { CaseFile, Vehicle } from '../core/casefile/contract';
 import { createAppRouter } from './router';
@@ -39,6 +41,13 @@ function portsOn(storage: GarageStorage): Ports {
     storage,
     adviser,
     files: { read: readBlob },
+    bench: {
+      debrief: (practice) => Promise.resolve(debriefOf(practice)),
+      trial: (cars, seed, progress) => {
+        progress(cars);
+        return { done: Promise.resolve(trialCars(0, cars, seed)), stop: () => undefined };
+      },
+    },
     keepInMemory: () => undefined,
     askToStay: () => undefined,
     now: () => NOW,
@@ -102,4 +111,41 @@ export async function show(
   });
   await flushPromises();
   return { screen, router };
+}
+
+/** What a test does to a screen, by the marks and words on it. */
+export function handsOn(screen: VueWrapper) {
+  const mark = (name: string) => screen.find(`[data-test="${name}"]`);
+  const button = (words: string | RegExp) =>
+    screen
+      .findAll('button, a')
+      .find((found) => (typeof words === 'string' ? found.text() === words : words.test(found.text())));
+
+  /** Waits for something to press, and presses it. */
+  async function press(what: string | RegExp): Promise<void> {
+    const find = () => (typeof what === 'string' && mark(what).exists() ? mark(what) : button(what));
+    await until(() => {
+      if (!find()) throw new Error(`there is nothing to press called ${String(what)}`);
+    });
+    await find()?.trigger('click');
+  }
+
+  /** Writes into the field of a mark, a label or a place holder. */
+  async function write(where: string, text: string): Promise<void> {
+    const field = screen.find(`[data-test="${where}"]`);
+    const input = field.exists() ? field : screen.find(`[aria-label="${where}"], [placeholder="${where}"]`);
+    const inner = input.element.matches('input, textarea') ? input : input.find('input, textarea');
+    await inner.setValue(text);
+    await inner.trigger('change');
+  }
+
+  /** Waits until the screen says something. */
+  const says = (words: string | RegExp): Promise<void> =>
+    until(() => {
+      const text = screen.text().replace(/\s+/g, ' ');
+      if (typeof words === 'string' ? !text.includes(words) : !words.test(text))
+        throw new Error(`the screen does not say ${String(words)}: ${text.slice(0, 1500)}`);
+    });
+
+  return { mark, button, press, write, says, list: (selector: string) => screen.findAll(selector) };
 }

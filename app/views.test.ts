@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../tests/support/caseBuilder';
 import { assessFully } from '../core/judgement/assess';
 import { evidenceLines } from './features/find/evidenceView';
-import { emptyForm, formOf, vehicleOf } from './features/garage/vehicleForm';
+import { emptyForm, formOf, vehicleOf } from '../core/vehicle/sheetForm';
 import Keypad from './shared/keypad/Keypad.vue';
 import { nextMoveView } from './shared/nextMove/moveView';
 import { pathOf, percent, summaryOf } from './shared/path/pathView';

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { endBrowsers } from './faults/browser';
 import { filesInTheBrowser, filesOnTheCommandLine } from './faults/files';
 import { serverUnderFire } from './faults/server';
 import { editsOnADraft, editsOnAJob, editsOnASheet, killsWhileTyping, type Row } from './faults/tabs';
@@ -25,12 +26,17 @@ const TRIALS: Readonly<Record<string, () => Row | Promise<Row>>> = {
 };
 
 let failed = 0;
-for (const [name, trial] of Object.entries(TRIALS)) {
-  if (!name.includes(wanted)) continue;
-  const began = performance.now();
-  const { what, result, isGood } = await trial();
-  failed += isGood ? 0 : 1;
-  console.log(`${isGood ? 'good' : 'BAD '}  ${what}: ${result} (${((performance.now() - began) / 1000).toFixed(0)} s)`);
+try {
+  for (const [name, trial] of Object.entries(TRIALS)) {
+    if (!name.includes(wanted)) continue;
+    const began = performance.now();
+    const { what, result, isGood } = await trial();
+    failed += isGood ? 0 : 1;
+    const seconds = ((performance.now() - began) / 1000).toFixed(0);
+    console.log(`${isGood ? 'good' : 'BAD '}  ${what}: ${result} (${seconds} s)`);
+  }
+} finally {
+  endBrowsers();
+  server.kill('SIGTERM');
 }
-server.kill('SIGTERM');
-process.exitCode = failed > 0 ? 1 : 0;
+process.exit(failed > 0 ? 1 : 0);

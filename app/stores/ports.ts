@@ -1,6 +1,7 @@
 import { inject, type App, type InjectionKey } from 'vue';
 import type { GarageStorage } from '../storage/garageStorage';
 import type { AdviserClient } from '../workers/adviserClient';
+import type { BenchClient } from '../workers/benchClient';
 import type { FilesClient } from '../workers/filesClient';
 
 /** What the app stands on; only `main.ts` chooses the implementations. */
@@ -8,6 +9,7 @@ export interface Ports {
   readonly storage: GarageStorage;
   readonly adviser: AdviserClient;
   readonly files: FilesClient;
+  readonly bench: BenchClient;
   /** Asks the browser not to throw away what is stored when room gets short. */
   readonly askToStay: () => void;
   /** From now on what is kept lasts as long as the page. */

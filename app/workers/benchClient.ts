@@ -63,3 +63,15 @@ export function runTrial(
     stop: () => (isStopped = true),
   };
 }
+
+/** The bench's long work, off the screen's thread. */
+export interface BenchClient {
+  readonly debrief: (practice: Practice) => Promise<Debrief>;
+  readonly trial: (cars: number, seed: number, progress: (done: number) => void) => RunningTrial;
+}
+
+/** Each work in workers of its own. */
+export const createBenchClient = (): BenchClient => ({
+  debrief: (practice) => debriefInWorker(practice),
+  trial: (cars, seed, progress) => runTrial(cars, seed, progress),
+});

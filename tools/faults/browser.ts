@@ -35,6 +35,13 @@ function ended(child: ChildProcess): Promise<void> {
     : Promise.resolve();
 }
 
+const children = new Set<ChildProcess>();
+
+/** Ends every browser that is still open, after a trial that failed in the middle. */
+export function endBrowsers(): void {
+  for (const { pid } of children) if (pid) process.kill(-pid, 'SIGKILL');
+}
+
 export const freshProfile = (): string => mkdtempSync(join(tmpdir(), 'zelf-profile-'));
 
 /** Opens a browser on a profile; the same profile again has what the former one kept. */
@@ -44,8 +51,12 @@ export async function openBrowser(profile: string): Promise<KillableBrowser> {
     stdio: 'ignore',
     detached: true,
   });
+  children.add(child);
+  child.once('exit', () => children.delete(child));
   const browser: Browser = await chromium.connectOverCDP(await addressOf(profile));
   const [context] = browser.contexts();
+  /* The loader of these scripts names functions by this. */
+  await context?.addInitScript({ content: 'globalThis.__name ??= (made) => made' });
   const page = context?.pages()[0] ?? (await context?.newPage());
   if (!page) throw new Error('Chromium opened no page');
   const end = async (signal: NodeJS.Signals): Promise<void> => {

@@ -5,18 +5,26 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
+import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
-import { debriefInWorker } from '../../workers/benchClient';
 import { usePractice } from './usePractice';
 
 /** After a practice: the fault, what each move cost and was worth, the best road, and the adviser's. */
 const { job, practice } = usePractice();
 const { values } = usePreferences();
+const { bench } = usePorts();
+const trouble = shallowRef('');
 const debrief = shallowRef<Debrief | null>(null);
 
-onMounted(async () => {
-  if (practice.value) debrief.value = await debriefInWorker(practice.value);
-});
+async function lookBack(): Promise<void> {
+  trouble.value = '';
+  try {
+    if (practice.value) debrief.value = await bench.debrief(practice.value);
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : String(error);
+  }
+}
+onMounted(lookBack);
 
 const money = (amount: number): string => `${amount.toFixed(0)} ${job.file?.owner?.currency ?? 'EUR'}`;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
@@ -38,7 +46,11 @@ function place(channel: Channel | null): string {
 
 <template>
   <section class="debrief" data-test="debrief">
-    <p v-if="!debrief" class="told" role="status">Looking back over every move…</p>
+    <div v-if="trouble" class="warning" role="alert" data-test="debrief-trouble">
+      <p>The look back could not be worked out: {{ trouble }}. Your practice is stored.</p>
+      <button class="tap" type="button" @click="lookBack">Try again</button>
+    </div>
+    <p v-else-if="!debrief" class="told" role="status">Looking back over every move…</p>
     <template v-else>
       <h1>
         It was:

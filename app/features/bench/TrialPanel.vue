@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
 import { reliability, summarise, type CarResult, type Policy } from '../../../bench/trial/trial';
-import { runTrial, type RunningTrial } from '../../workers/benchClient';
+import { usePorts } from '../../stores/ports';
+import type { RunningTrial } from '../../workers/benchClient';
 import TrialCharts from './TrialCharts.vue';
 
 /** The adviser measured: random cars in four hands, in two workers, to be watched and stopped. */
 const SIZES = [40, 200, 1000] as const;
+const { bench } = usePorts();
+const trouble = ref('');
 const cars = ref<number>(SIZES[0]);
 const seed = ref(1);
 const done = ref(0);
@@ -25,8 +28,13 @@ const NAMES: Readonly<Record<Policy, string>> = {
 async function start(): Promise<void> {
   done.value = 0;
   results.value = [];
-  running.value = runTrial(cars.value, seed.value, (now) => (done.value = now));
-  results.value = await running.value.done;
+  trouble.value = '';
+  running.value = bench.trial(cars.value, seed.value, (now) => (done.value = now));
+  try {
+    results.value = await running.value.done;
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : String(error);
+  }
   running.value = null;
 }
 
@@ -63,6 +71,9 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
     <p v-if="running" class="told" role="status" data-test="trial-progress">
       {{ done }} of {{ cars }} cars
       <progress :value="done" :max="cars" />
+    </p>
+    <p v-if="trouble" class="warning" role="alert" data-test="trial-trouble">
+      The trial stopped: {{ trouble }}. Run it again.
     </p>
     <template v-if="figures">
       <div class="scroll">

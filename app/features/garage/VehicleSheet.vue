@@ -11,7 +11,7 @@ import { usePreferences } from '../../stores/preferences';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import OwnerCosts from './OwnerCosts.vue';
 import SheetTopic from './SheetTopic.vue';
-import { emptyForm, formOf, untouched, vehicleOf, type VehicleForm } from './vehicleForm';
+import { emptyForm, formOf, untouched, vehicleOf, type VehicleForm } from '../../../core/vehicle/sheetForm';
 
 /** The spec sheet: what the owner's manual says. All of it may stay empty. */
 const garage = useGarage();

@@ -1,9 +1,9 @@
-import type { Vehicle } from '../../../core/casefile/contract';
-import type { Problem } from '../../../core/casefile/problem';
-import { TORQUE_POINTS, type Channel, type SensorType, type Side } from '../../../core/casefile/words';
-import { parseReading } from '../../../core/quantities/parseReading';
-import { showReading } from '../../../core/quantities/show';
-import { tyreCircumferenceM } from '../../../core/vehicle/tyre';
+import type { Vehicle } from '../casefile/contract';
+import type { Problem } from '../casefile/problem';
+import { TORQUE_POINTS, type Channel, type SensorType, type Side } from '../casefile/words';
+import { parseReading } from '../quantities/parseReading';
+import { showReading } from '../quantities/show';
+import { tyreCircumferenceM } from './tyre';
 
 /** The spec sheet as typed. */
 export interface VehicleForm {
@@ -29,6 +29,11 @@ const LAYOUTS: Readonly<Record<VehicleForm['layout'], readonly Channel[]>> = {
   two: ['front-left', 'front-right'],
 };
 
+/**
+ * A sheet on which nothing is written.
+ * @returns its fields, all empty; four sensors, as nearly every car has.
+ * @example emptyForm().layout // => "four"
+ */
 export function emptyForm(): VehicleForm {
   return {
     name: '',
@@ -58,15 +63,19 @@ function text(value: number | string | undefined): string {
   return value === undefined ? '' : String(value);
 }
 
-/** The sheet of a vehicle as stored. */
+/**
+ * The sheet of a vehicle as stored.
+ * @param vehicle of the contract. @returns its fields as text, quantities with their unit.
+ * @example formOf({ channels: ['front-left', 'front-right'], specs: { toneRingTeeth: 48 } }).teeth // => "48"
+ */
 export function formOf(vehicle: Vehicle): VehicleForm {
-  const types = new Set(vehicle.channels.map((one) => vehicle.sensorTypes?.[one] ?? ''));
+  const types = new Set(vehicle.channels.map((channel) => vehicle.sensorTypes?.[channel] ?? ''));
   const [only = ''] = types;
   const band = vehicle.specs?.sensorResistance;
   const places = (part: 'sensor' | 'plug'): Record<string, string> =>
     Object.fromEntries(
-      vehicle.channels.flatMap((one) =>
-        vehicle.places?.[one]?.[part] ? [[one, vehicle.places[one]?.[part] ?? '']] : [],
+      vehicle.channels.flatMap((channel) =>
+        vehicle.places?.[channel]?.[part] ? [[channel, vehicle.places[channel]?.[part] ?? '']] : [],
       ),
     );
   return {
@@ -81,13 +90,18 @@ export function formOf(vehicle: Vehicle): VehicleForm {
     coilAt: text(band?.at),
     tyre: vehicle.specs?.tyre ?? '',
     teeth: text(vehicle.specs?.toneRingTeeth),
-    torques: Object.fromEntries(TORQUE_POINTS.map((one) => [one, text(vehicle.specs?.torques?.[one])])),
+    torques: Object.fromEntries(TORQUE_POINTS.map((point) => [point, text(vehicle.specs?.torques?.[point])])),
     sensorPlaces: places('sensor'),
     plugPlaces: places('plug'),
   };
 }
 
-/** The fresh values of all fields in which nothing has been typed since the old ones were shown. */
+/**
+ * The fresh values of all fields in which nothing has been typed since the old ones were shown.
+ * @param typed the sheet as it stands on the screen. @param old as it was shown. @param fresh as it is stored now.
+ * @returns the fields to be shown anew.
+ * @example untouched({ ...emptyForm(), name: 'typed' }, emptyForm(), { ...emptyForm(), name: 'other', tyre: '195/65R15' }).tyre // => "195/65R15"
+ */
 export function untouched(typed: VehicleForm, old: VehicleForm, fresh: VehicleForm): Partial<VehicleForm> {
   const isSame = (key: keyof VehicleForm): boolean => JSON.stringify(typed[key]) === JSON.stringify(old[key]);
   const keys = (Object.keys(fresh) as (keyof VehicleForm)[]).filter(isSame);
@@ -128,9 +142,9 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
   const at = numberOf(form.coilAt, 'coilAt', -40, 150, '20');
   const teeth = numberOf(form.teeth, 'teeth', 4, 400, '48');
   const odometer = numberOf(form.odometer, 'odometer', 0, 3_000_000, '84200');
-  const torques = TORQUE_POINTS.map((one) => ({
-    one,
-    ...numberOf(form.torques[one] ?? '', `torque.${one}`, 0.5, 1000, '8'),
+  const torques = TORQUE_POINTS.map((point) => ({
+    point,
+    ...numberOf(form.torques[point] ?? '', `torque.${point}`, 0.5, 1000, '8'),
   }));
   const tyre = form.tyre.trim();
   const tyreProblem: Problem | null =
@@ -149,8 +163,8 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
     torques: _torques,
     ...rest
   } = before.specs ?? {};
-  const told = Object.fromEntries(
-    torques.flatMap((each) => (each.value === undefined ? [] : [[each.one, each.value]])),
+  const known = Object.fromEntries(
+    torques.flatMap((torque) => (torque.value === undefined ? [] : [[torque.point, torque.value]])),
   );
   return {
     specs: {
@@ -166,7 +180,7 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
         : {}),
       ...(teeth.value === undefined ? {} : { toneRingTeeth: teeth.value }),
       ...(tyre !== '' && !tyreProblem ? { tyre } : {}),
-      ...(Object.keys(told).length > 0 ? { torques: told } : {}),
+      ...(Object.keys(known).length > 0 ? { torques: known } : {}),
     },
     odometer: odometer.value,
     problems: [
@@ -177,12 +191,17 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
       odometer.problem,
       tyreProblem,
       reversed,
-      ...torques.map((one) => one.problem),
-    ].filter((one) => one !== null),
+      ...torques.map((torque) => torque.problem),
+    ].filter((problem) => problem !== null),
   };
 }
 
-/** The vehicle that the sheet describes; what is wrong is left out and named. Keys that the sheet doesn't show are kept. */
+/**
+ * The vehicle that the sheet describes.
+ * @param form the sheet as typed. @param before the vehicle as it was: keys that the sheet doesn't show are kept.
+ * @returns the vehicle without what is wrong on the sheet, and what is wrong by the field's name.
+ * @example vehicleOf({ ...emptyForm(), teeth: '1' }, { channels: ['front-left'] }).problems[0].path // => "teeth"
+ */
 export function vehicleOf(
   form: VehicleForm,
   before: Vehicle,
@@ -196,13 +215,13 @@ export function vehicleOf(
       ? before.sensorTypes
       : type === ''
         ? undefined
-        : Object.fromEntries(channels.map((one) => [one, type]));
+        : Object.fromEntries(channels.map((channel) => [channel, type]));
   const places = Object.fromEntries(
-    channels.map((one) => [
-      one,
+    channels.map((channel) => [
+      channel,
       {
-        ...(form.sensorPlaces[one] ? { sensor: form.sensorPlaces[one] } : {}),
-        ...(form.plugPlaces[one] ? { plug: form.plugPlaces[one] } : {}),
+        ...(form.sensorPlaces[channel] ? { sensor: form.sensorPlaces[channel] } : {}),
+        ...(form.plugPlaces[channel] ? { plug: form.plugPlaces[channel] } : {}),
       },
     ]),
   );
