@@ -78,6 +78,32 @@ describe('Notebook', () => {
     await button(screen, 'Note it')?.trigger('click');
     await until(async () => expect((await fileOf(garage)).notes).toMatchObject([{ text: 'rain all week' }]));
     await until(() => expect(screen.text()).toContain('rain all week'));
+    const name = screen.find('[aria-label="Name of the job"]');
+    await name.trigger('focus');
+    for (const text of ['w', 'we', 'wet', 'wet plug']) await name.setValue(text);
+    expect((name.element as HTMLInputElement).value).toBe('wet plug');
+    await until(async () => expect((await garage.job()).title).toBe('wet plug'));
+  });
+});
+
+describe('what came from elsewhere', () => {
+  test('notes of any shape blank no page: those with a text are shown', async () => {
+    const notes = [{ text: 'dry now', at: 5 }, { text: 7 }, null, 'loose words', [1]];
+    const garage = await garageWith([], { notes });
+    const { screen } = await show(garage, '/job/j/notebook');
+    await until(() => expect(screen.text()).toContain('dry now'));
+    expect(list(screen, '[data-test="timeline"] li')).toHaveLength(1);
+  });
+  test('what is typed while a note is being stored stays', async () => {
+    const garage = await garageWith([]);
+    const { screen } = await show(garage, '/job/j/notebook');
+    await until(() => expect(screen.find('textarea').exists()).toBe(true));
+    await screen.find('textarea').setValue('first');
+    const storing = button(screen, 'Note it')?.trigger('click');
+    await screen.find('textarea').setValue('first and more');
+    await storing;
+    await until(async () => expect((await fileOf(garage)).notes).toMatchObject([{ text: 'first' }]));
+    await until(() => expect((screen.find('textarea').element as HTMLTextAreaElement).value).toBe(' and more'));
   });
 });
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
 import { timelineOf } from '../../../core/report/timeline';
 import { faultName } from '../../../core/knowledge/faults';
@@ -21,6 +21,10 @@ const { values } = usePreferences();
 const text = useDraft(() => `${job.record?.id}.note`, true);
 
 const timeline = computed(() => (job.file ? timelineOf(job.file, values) : []));
+/** The name as it is typed; what another tab makes of it comes in when nobody types here. */
+const title = ref('');
+const isNaming = ref(false);
+watch([() => job.record?.title, isNaming], ([now]) => isNaming.value || (title.value = now ?? ''), { immediate: true });
 const sums = computed(() => tally(job.file?.costs ?? []));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const top = computed(() => job.assessment?.ranking[0]);
@@ -60,10 +64,12 @@ async function addNote(): Promise<void> {
     <section>
       <h2 class="overline">This job is called</h2>
       <el-input
-        :model-value="job.record?.title ?? ''"
+        v-model="title"
         aria-label="Name of the job"
         maxlength="60"
-        @change="(now: string) => job.setTitle(now)"
+        @input="(now: string) => job.setTitle(now)"
+        @focus="isNaming = true"
+        @blur="isNaming = false"
       />
     </section>
     <section class="note">
