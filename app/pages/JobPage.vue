@@ -184,7 +184,7 @@ useShortcuts({
 
 <style scoped>
 .job {
-  height: 100dvh;
+  height: calc(100dvh - var(--trouble, 0px));
   display: grid;
   grid-template-rows: auto auto minmax(0, 1fr) auto;
 }

@@ -15,7 +15,7 @@ function nameOf({ table, title }: Damaged): string {
 
 function mendingOf({ leavesOut }: Damaged): string {
   if (leavesOut === 0) return 'Repair it';
-  return leavesOut === 1 ? 'Repair it: leaves out 1 entry' : `Repair it: leaves out ${leavesOut} entries`;
+  return leavesOut === 1 ? 'Repair it: one entry is left out' : `Repair it: ${leavesOut} entries are left out`;
 }
 
 function save({ table, raw }: Damaged): void {
@@ -38,10 +38,13 @@ async function remove(record: Damaged): Promise<void> {
       data-test="damaged"
     >
       <h2>{{ nameOf(record) }}</h2>
-      <p v-for="problem in record.misfits.slice(0, 3).map(explain)" :key="problem.path + problem.code">
-        <b class="figure">{{ problem.path || 'The record' }}</b> {{ problem.message }}
-      </p>
-      <p class="muted">All other jobs work as before.</p>
+      <p>Part of it cannot be read any more. All other jobs work as before.</p>
+      <details>
+        <summary>What is wrong</summary>
+        <p v-for="problem in record.misfits.slice(0, 3).map(explain)" :key="problem.path + problem.code">
+          <b class="figure">{{ problem.path || 'The record' }}</b> {{ problem.message }}
+        </p>
+      </details>
       <div class="chips">
         <button
           v-if="record.leavesOut !== null"

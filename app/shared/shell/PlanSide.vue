@@ -47,7 +47,7 @@ const lately = computed(() =>
 
 <template>
   <aside class="side">
-    <p class="overline">Subject: {{ say(subject) }}</p>
+    <p class="overline">Looking at: {{ say(subject) }}</p>
     <CarPlan :corners="corners" :subject="subject" @select="emit('select', $event)" />
     <template v-if="lamps">
       <p class="overline">{{ heading }}</p>

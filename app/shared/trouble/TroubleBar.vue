@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref, useTemplateRef, watchEffect } from 'vue';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { useTrouble } from '../../stores/trouble';
@@ -17,6 +18,10 @@ const said = ref('');
 const isUnread = computed(() => !garage.isLoaded && !job.record);
 const reload = (): void => location.reload();
 
+/** Pages that fill the screen leave room for it. */
+const { height } = useElementSize(useTemplateRef('bars'));
+watchEffect(() => document.documentElement.style.setProperty('--trouble', `${height.value}px`));
+
 async function save(): Promise<void> {
   const now = ports.now();
   said.value = job.record ? saveJob(job.record, trouble.unsaved, now) : await saveEverything(now);
@@ -30,71 +35,82 @@ function workWithoutStorage(): void {
 </script>
 
 <template>
-  <aside v-if="words" class="trouble" role="alert" data-test="storage-trouble">
-    <div>
-      <h2>{{ words.title }}</h2>
-      <p>{{ words.help }}</p>
-      <p v-if="said" role="status">{{ said }}</p>
-    </div>
-    <div class="chips">
-      <button v-if="trouble.canDecide" class="tap strong" type="button" data-test="try-again" @click="trouble.tryAgain">
-        Try again
-      </button>
-      <button v-if="trouble.fault === 'newer' || !trouble.canDecide" class="tap" type="button" @click="reload">
-        Reload the page
-      </button>
-      <button class="tap" type="button" data-test="save-what-is-left" @click="save">
-        {{ job.record ? 'Save this job as a file' : 'Save everything as a file' }}
-      </button>
+  <div ref="bars" class="bars">
+    <aside v-if="words" class="trouble" role="alert" data-test="storage-trouble">
+      <div>
+        <h2>{{ words.title }}</h2>
+        <p>{{ words.help }}</p>
+        <p v-if="said" role="status">{{ said }}</p>
+      </div>
+      <div class="chips">
+        <button
+          v-if="trouble.canDecide"
+          class="tap strong"
+          type="button"
+          data-test="try-again"
+          @click="trouble.tryAgain"
+        >
+          Try again
+        </button>
+        <button v-if="trouble.fault === 'newer' || !trouble.canDecide" class="tap" type="button" @click="reload">
+          Reload the page
+        </button>
+        <button class="tap" type="button" data-test="save-what-is-left" @click="save">
+          {{ job.record ? 'Save this job as a file' : 'Save everything as a file' }}
+        </button>
+        <button
+          v-if="isUnread && trouble.canDecide"
+          class="tap"
+          type="button"
+          data-test="without-storage"
+          @click="workWithoutStorage"
+        >
+          Work without storage
+        </button>
+        <button v-if="!isUnread && trouble.canDecide" class="tap quiet" type="button" @click="trouble.giveUp">
+          Go on without storing this
+        </button>
+      </div>
+    </aside>
+    <aside v-else-if="trouble.isMemoryOnly" class="trouble small" role="status" data-test="memory-only">
+      <p>Nothing is stored: when you close this page, everything is gone. Save each job as a file in its Notebook.</p>
+    </aside>
+    <aside v-if="trouble.isNewVersion" class="trouble" role="alert" data-test="new-version">
+      <div>
+        <h2>There is a new version of Zelf</h2>
+        <p>A part of the old version is gone from the server. Everything you entered is stored. Reload the page.</p>
+      </div>
+      <button class="tap strong" type="button" @click="reload">Reload the page</button>
+    </aside>
+    <aside v-if="trouble.adviser" class="trouble" role="alert" data-test="adviser-trouble">
+      <div>
+        <h2>{{ ADVISER_WORDS[trouble.adviser.fault] }}</h2>
+        <p>
+          {{ trouble.adviser.retry ? `Reason: ${trouble.adviser.message}.` : 'It is being started again.' }}
+          Everything you entered is stored. Advice on the screen does not count your last entries yet.
+        </p>
+      </div>
       <button
-        v-if="isUnread && trouble.canDecide"
-        class="tap"
+        v-if="trouble.adviser.retry"
+        class="tap strong"
         type="button"
-        data-test="without-storage"
-        @click="workWithoutStorage"
+        data-test="ask-again"
+        @click="trouble.adviser.retry"
       >
-        Work without storage
+        Start the adviser again
       </button>
-      <button v-if="!isUnread && trouble.canDecide" class="tap quiet" type="button" @click="trouble.giveUp">
-        Go on without storing this
-      </button>
-    </div>
-  </aside>
-  <aside v-else-if="trouble.isMemoryOnly" class="trouble small" role="status" data-test="memory-only">
-    <p>Nothing is stored: when you close this page, everything is gone. Save each job as a file in its Notebook.</p>
-  </aside>
-  <aside v-if="trouble.isNewVersion" class="trouble" role="alert" data-test="new-version">
-    <div>
-      <h2>There is a new version of Zelf</h2>
-      <p>A part of the old version is gone from the server. Everything you entered is stored. Reload the page.</p>
-    </div>
-    <button class="tap strong" type="button" @click="reload">Reload the page</button>
-  </aside>
-  <aside v-if="trouble.adviser" class="trouble" role="alert" data-test="adviser-trouble">
-    <div>
-      <h2>{{ ADVISER_WORDS[trouble.adviser.fault] }}</h2>
-      <p>
-        {{ trouble.adviser.retry ? `Reason: ${trouble.adviser.message}.` : 'It is being started again.' }}
-        Everything you entered is stored. Advice on the screen does not count your last entries yet.
-      </p>
-    </div>
-    <button
-      v-if="trouble.adviser.retry"
-      class="tap strong"
-      type="button"
-      data-test="ask-again"
-      @click="trouble.adviser.retry"
-    >
-      Start the adviser again
-    </button>
-  </aside>
+    </aside>
+  </div>
 </template>
 
 <style scoped>
-.trouble {
+.bars {
   position: sticky;
   top: 0;
   z-index: 20;
+}
+
+.trouble {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -102,7 +118,7 @@ function workWithoutStorage(): void {
   gap: 10px 24px;
   padding: 12px 26px;
   background: var(--raised);
-  border-bottom: 3px solid var(--warn, var(--action));
+  border-bottom: 3px solid var(--fault);
 }
 
 .trouble > div:first-child {

@@ -17,7 +17,7 @@ export const FAULT_WORDS: Readonly<Record<Fault, { readonly title: string; reado
   },
   full: {
     title: 'Not stored: this device has no room left',
-    help: 'Your last entry is still here, but it is not stored yet. Free some space on the device and try again, or save the job as a file now.',
+    help: 'Your last entry is waiting. Free some space on the device and try again, or save the job as a file, with that entry in it.',
   },
   newer: {
     title: 'A newer version of Zelf has changed the storage',
