@@ -180,7 +180,7 @@ describe('Prove', () => {
     await until(() => expect(screen.find('details').exists()).toBe(true));
     await screen
       .findAll('details button')
-      .find((one) => one.text() === 'A workshop has it')
+      .find((one) => one.text() === 'It is with a workshop now')
       ?.trigger('click');
     await until(async () => expect((await fileOf(garage)).ending).toBe('handed-over'));
     await until(() => expect(mark(screen, 'ending').exists()).toBe(true));
@@ -247,7 +247,7 @@ describe('a check', () => {
   test('a shared rear sensor is not exchanged', async () => {
     const garage = await garageWith([], [], car(null, { channels: ['front-left', 'front-right', 'rear-axle'] }));
     const { screen } = await show(garage, '/job/j/find/check?do=swap&at=rear-axle');
-    await until(() => expect(screen.text()).toContain('both rear wheels share this sensor'));
+    await until(() => expect(screen.text()).toContain('both rear wheels share one sensor'));
     expect(list(screen, '[data-answer]')).toHaveLength(0);
   });
   test('a wrong address is said, with a way back', async () => {

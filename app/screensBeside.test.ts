@@ -53,7 +53,7 @@ describe('Find', () => {
     ]);
     const { screen } = await show(garage, '/job/j/find');
     await until(() => expect(mark(screen, 'evidence').text()).toContain('corroded'));
-    await until(() => expect(mark(screen, 'next-move').text()).not.toBe('Weighing what is known'));
+    await until(() => expect(mark(screen, 'next-move').text()).not.toBe('Working out the next move'));
     await list(screen, '[data-test="evidence"] button.line').at(0)?.trigger('click');
     await until(() => expect(button(screen, 'Withdraw it')).toBeDefined());
     await button(screen, 'Withdraw it')?.trigger('click');

@@ -199,7 +199,7 @@ test.describe('the adviser', () => {
       await page.goto('/#/job/pebble-new/dash');
       await expect(page.getByText('The adviser had stopped. It was started again')).toBeVisible({ timeout: 15_000 });
       await expect(byTest(page, 'adviser-trouble')).toBeHidden();
-      await expect(byTest(page, 'next-move')).not.toHaveText('Weighing what is known');
+      await expect(byTest(page, 'next-move')).not.toHaveText('Working out the next move');
     });
   test('is killed while it waits: noticed at once at the next entry', async ({ page }) => {
     await page.addInitScript(() => {
@@ -285,7 +285,7 @@ test('a damaged job stands in the garage as such; the others work; it is mended 
   await expect(byTest(page, 'damaged')).toHaveCount(2);
   await byTest(page, 'mend').click();
   await expect(byTest(page, 'damaged')).toHaveCount(1);
-  await expect(page.getByRole('link', { name: /mended job/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /repaired job/ })).toBeVisible();
   const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'remove-damaged').click()]);
   expect(download.suggestedFilename()).toBe('damaged-jobs.json');
   await expect(byTest(page, 'damaged')).toHaveCount(0);

@@ -49,7 +49,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
 
   await toStage(page, 'Find');
   await page.getByRole('button', { name: /^Loom/ }).first().click();
-  await page.getByText('Find the break by halves').click();
+  await page.getByText('Find the break by measuring halfway').click();
   await byTest(page, 'wire-length').fill('4');
   await expect(byTest(page, 'halves-next')).toContainText('2.00 m');
   await byTest(page, 'halves-whole').click();
@@ -57,7 +57,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
   await expect(byTest(page, 'halves-next')).toContainText('2.50 m');
   await page.reload();
   await page.getByRole('button', { name: /^Loom/ }).first().click();
-  await page.getByText('Find the break by halves').click();
+  await page.getByText('Find the break by measuring halfway').click();
   await expect(byTest(page, 'halves-next')).toContainText('2.50 m');
 });
 

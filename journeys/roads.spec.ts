@@ -133,7 +133,7 @@ test('a shared rear sensor is looked at, never exchanged', async ({ page }) => {
   await codes(page, 'C0037 rear wheel speed sensor current');
   const at = (check: string): string => page.url().replace(/(codes|find).*/, `find/check?do=${check}&at=rear-axle`);
   await page.goto(at('swap'));
-  await expect(page.getByText('both rear wheels share this sensor')).toBeVisible();
+  await expect(page.getByText('both rear wheels share one sensor')).toBeVisible();
   await page.goto(at('look:gap'));
   await page.locator('[data-answer="not-seated"]').click();
   await page.locator('[data-answer="dirty"]').click();

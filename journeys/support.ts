@@ -27,7 +27,7 @@ export async function toStage(page: Page, name: string): Promise<void> {
 
 /** Waits until the adviser has answered the newest question. */
 export async function judged(page: Page): Promise<void> {
-  await expect(byTest(page, 'next-move')).not.toHaveText('Weighing what is known');
+  await expect(byTest(page, 'next-move')).not.toHaveText('Working out the next move');
   await expect(page.locator('footer .heading')).not.toContainText('…');
 }
 

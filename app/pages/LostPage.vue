@@ -4,8 +4,8 @@ import { RouterLink } from 'vue-router';
 
 <template>
   <main class="lost">
-    <h1>There is no such sheet</h1>
-    <p>The address leads nowhere. Your jobs are all in the garage.</p>
+    <h1>This page does not exist</h1>
+    <p>The address is wrong. All your jobs are in the garage.</p>
     <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
   </main>
 </template>

@@ -127,7 +127,7 @@ const titleOf = (raw: unknown): string =>
 function filled(table: RecordTable, raw: Record<string, unknown>, at: string): unknown {
   const since = typeof raw['createdAt'] === 'string' ? raw['createdAt'] : at;
   if (table === 'vehicles') return { createdAt: since, ...raw };
-  return { title: 'mended job', createdAt: since, updatedAt: at, stage: 'dash', subject: null, ...raw };
+  return { title: 'repaired job', createdAt: since, updatedAt: at, stage: 'dash', subject: null, ...raw };
 }
 
 /**

@@ -224,7 +224,7 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
       await storage.removeDamaged(second);
       const after = await garageOf(storage);
       same([after.jobs.length, after.damaged.length], [7, 0]);
-      same((await jobOf(storage, 'broken'))?.title, 'mended job');
+      same((await jobOf(storage, 'broken'))?.title, 'repaired job');
       await fails(storage.mend(second, NOW), /too little/);
     },
   },

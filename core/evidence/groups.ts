@@ -42,7 +42,7 @@ function gatherStage(
   const ignored: { id: string; why: string }[] = [];
   for (const report of reports) {
     if (isVoidFor(report, timeline)) {
-      ignored.push(...report.ids.map((id) => ({ id, why: 'void: says nothing of this type of sensor' })));
+      ignored.push(...report.ids.map((id) => ({ id, why: 'not counted: tells nothing about this type of sensor' })));
       continue;
     }
     const topic = report.check.passive?.topic ?? report.check.active?.topic ?? '';

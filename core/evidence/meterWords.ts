@@ -30,7 +30,7 @@ const BAND_FROM = {
 
 /** What each outcome of a table means to the owner. */
 const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], string]>> = {
-  open: ['bad', 'Overload: no way through'],
+  open: ['bad', 'Overload (OL): no connection'],
   unsteady: ['bad', 'It jumps: a contact comes and goes'],
   steady: ['good', 'Steady while moved'],
   normal: ['good', 'A signal is there'],
@@ -78,7 +78,7 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
       return {
         tone: 'bad',
         heading: `Above ${whose}.`,
-        detail: `${at}. Compare with the other side before you condemn it: a new part can read outside a printed band.`,
+        detail: `${at}. Compare with the other side before you call it broken: a new part can read outside a printed band.`,
         scale,
       };
     case 'borderline-low':

@@ -149,7 +149,7 @@ const RULES: readonly {
     reason: ({ posterior }) =>
       posterior.none >= NOTHING_LIKELY
         ? `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`
-        : `Nothing has come back since the erase: an old code, most likely (${percent(posterior.none)}). Keep an eye on it; no repair is worth its price now.`,
+        : `Nothing has come back since the erase: an old code, most likely (${percent(posterior.none)}). Keep an eye on it; no repair is worth doing now.`,
   },
 ];
 

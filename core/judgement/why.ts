@@ -1,8 +1,9 @@
 import type { CaseFile } from '../casefile/contract';
 import type { OfferedMove } from '../planning/plan';
+import { sayMoney } from '../words/money';
 
 function money(amount: number, file: CaseFile): string {
-  return `${Math.max(1, Math.round(Math.abs(amount)))} ${file.owner?.currency ?? 'EUR'}`;
+  return sayMoney(Math.max(1, Math.round(Math.abs(amount))), file.owner?.currency);
 }
 
 /** What choosing this move first saves or costs, your own time included. */

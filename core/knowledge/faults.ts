@@ -156,7 +156,7 @@ export const CHANNEL_FAULTS = [
     "module's plug corroded",
     'water creeps along wires into the plug',
   ),
-  row('module-input', 'module', 'hard', 14, 14, "module's input failed", 'rare, dear, and blamed too often'),
+  row('module-input', 'module', 'hard', 14, 14, "module's input failed", 'rare, expensive, and blamed too often'),
   row(
     'tyre-mismatch',
     'elsewhere',
@@ -181,7 +181,7 @@ const STALE_CODE = row(
 
 /** Causes that all channels share. `often` is per thousand jobs, whatever the sensors. */
 export const SHARED_FAULTS = [
-  row('battery-low', 'supply', 'beside', 50, 50, 'battery low', 'a weak battery throws codes all over the car'),
+  row('battery-low', 'supply', 'beside', 50, 50, 'battery low', 'a weak battery sets codes all over the car'),
   row(
     'module-supply',
     'supply',
@@ -191,7 +191,15 @@ export const SHARED_FAULTS = [
     "module's feed or ground",
     "the brake module's fuse, feed or ground",
   ),
-  row('brake-switch', 'elsewhere', 'beside', 18, 18, 'brake switch', 'shares lamps with the wheel speed sensors'),
+  row(
+    'brake-switch',
+    'elsewhere',
+    'beside',
+    18,
+    18,
+    'brake switch',
+    'lights some of the same lamps as the wheel speed sensors',
+  ),
   row(
     'brake-fluid-low',
     'elsewhere',

@@ -33,14 +33,15 @@ export function tally(costs: readonly Cost[]): Tally {
   ];
   const quotes = costs.filter((cost) => cost.use === 'quote');
   const quote = (quotes.find((quote) => quote.case === 'usual') ?? quotes[0])?.amount ?? null;
+  const rounded = (amount: number): number => Math.round(100 * amount) / 100;
   return {
     needed,
     wasted,
     kept,
     spare,
     refund,
-    spent: needed + wasted + kept + spare - refund,
+    spent: rounded(needed + wasted + kept + spare - refund),
     quote,
-    saved: quote === null ? null : quote - needed - wasted + refund,
+    saved: quote === null ? null : rounded(quote - needed - wasted + refund),
   };
 }

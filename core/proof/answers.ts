@@ -180,7 +180,7 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
     {
       id: 'none',
       words: 'No codes',
-      meaning: 'Nothing current and nothing pending.',
+      meaning: 'No current and no pending code is left.',
       speaks: 'for',
       makes: () => [{ kind: 'no-code', module: 'abs' }],
       fits: ({ by }) => by?.kind === 'no-code',

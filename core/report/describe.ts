@@ -85,7 +85,7 @@ function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech
     title: `Code ${decoded.code || observation.code}${words ? `: ${words}` : ''}`,
     figure: '',
     detail: [
-      observation.status === 'unknown' ? 'status not told' : observation.status,
+      observation.status === 'unknown' ? 'no status given' : observation.status,
       observation.meaning ?? '',
       whose,
     ]

@@ -11,8 +11,8 @@ export const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 export interface KillableBrowser {
   readonly page: Page;
   /** Ends the browser as a power cut would. */
-  kill(): Promise<void>;
-  close(): Promise<void>;
+  readonly kill: () => Promise<void>;
+  readonly close: () => Promise<void>;
 }
 
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));

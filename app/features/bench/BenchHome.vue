@@ -9,6 +9,7 @@ import { useGarage } from '../../stores/garage';
 import { practiceOf } from '../../../bench/practice/practiceFile';
 import { usePracticeJobs } from '../../stores/practiceJobs';
 import TrialPanel from './TrialPanel.vue';
+import { sayMoney } from '../../../core/words/money';
 
 /** The Bench beside the garage: practice cars from easy to nasty, how one has done so far, and the adviser's own trial. */
 const garage = useGarage();
@@ -46,7 +47,9 @@ async function start(level: LevelId): Promise<void> {
   <div class="home">
     <header class="head">
       <RouterLink class="mark" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
-      <p class="promise">A car with a hidden fault, a meter and a reader that obey physics. Nothing can break.</p>
+      <p class="promise">
+        A car with a hidden fault, and a meter and a reader that behave like real ones. You cannot break anything.
+      </p>
       <RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink>
     </header>
     <main class="main">
@@ -58,7 +61,7 @@ async function start(level: LevelId): Promise<void> {
               <b>{{ one.name }}</b>
               <p class="muted">{{ one.words }}</p>
             </div>
-            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">Draw a car</button>
+            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">Give me a car</button>
           </li>
         </ul>
       </section>
@@ -82,7 +85,7 @@ async function start(level: LevelId): Promise<void> {
             >
             <span class="muted"
               >{{ one.isRight ? 'repaired rightly' : 'not repaired' }}, {{ one.moves }} moves,
-              <span class="figure">{{ one.cost.toFixed(0) }} EUR</span></span
+              <span class="figure">{{ sayMoney(Math.round(one.cost)) }}</span></span
             >
           </li>
         </ul>

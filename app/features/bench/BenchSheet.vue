@@ -5,6 +5,7 @@ import type { FaultId } from '../../../core/knowledge/faults';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
+import { sayMoney } from '../../../core/words/money';
 import { percent } from '../../shared/path/pathView';
 import DebriefPanel from './DebriefPanel.vue';
 import DoPanel from './DoPanel.vue';
@@ -30,7 +31,7 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
     <header class="bill">
       <h1>{{ level.name }}</h1>
       <p class="figure" data-test="clock">{{ minutes.toFixed(0) }} min</p>
-      <p class="figure" data-test="bill">{{ cost.toFixed(0) }} {{ currency }}</p>
+      <p class="figure" data-test="bill">{{ sayMoney(Math.round(cost), currency) }}</p>
       <button
         v-if="!practice.finished"
         class="tap small"
@@ -65,7 +66,7 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
   </div>
   <div v-else class="bench">
     <h1>No practice car here</h1>
-    <p>This job is of a real vehicle. Practice cars are drawn on the Bench, from the garage.</p>
+    <p>This job is about a real vehicle. You get practice cars on the Bench; open it from the garage.</p>
   </div>
 </template>
 

@@ -93,14 +93,14 @@ function probeOn(point: Point): 'red' | 'black' | null {
         role="button"
         tabindex="0"
         :aria-pressed="plugs[which]"
-        :aria-label="`${which}'s plug, ${plugs[which] ? 'open' : 'closed'}`"
+        :aria-label="`${which}'s plug, ${plugs[which] ? 'disconnected' : 'connected'}`"
         :data-plug="which"
         @click="emit('plug', which)"
         @keydown.enter.prevent="emit('plug', which)"
         @keydown.space.prevent="emit('plug', which)"
       >
         <rect :x="x - 39" y="4" width="78" height="50" rx="8" />
-        <text :x="x" y="37">{{ plugs[which] ? 'open' : 'shut' }}</text>
+        <text :x="x" y="37">{{ plugs[which] ? 'out' : 'in' }}</text>
         <path :d="`M${x} 54v16`" />
       </g>
       <g

@@ -5,6 +5,7 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
+import { sayMoney } from '../../../core/words/money';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
@@ -26,7 +27,7 @@ async function lookBack(): Promise<void> {
 }
 onMounted(lookBack);
 
-const money = (amount: number): string => `${amount.toFixed(0)} ${job.file?.owner?.currency ?? 'EUR'}`;
+const money = (amount: number): string => sayMoney(Math.round(amount), job.file?.owner?.currency);
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 /** A repair after which the fault is hardly believed any more has cured it. */
 function isGone(one: WeighedMove): boolean {
@@ -34,7 +35,7 @@ function isGone(one: WeighedMove): boolean {
 }
 function worth(one: WeighedMove): string {
   if (isGone(one)) return 'the fault is gone';
-  return `belief in the real fault ${percent(one.before)} → ${percent(one.after)}`;
+  return `chance of the real fault ${percent(one.before)} → ${percent(one.after)}`;
 }
 function sentence(move: string, channel: Channel | null): string {
   return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;

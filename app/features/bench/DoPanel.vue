@@ -94,7 +94,10 @@ async function mend(repair: string): Promise<void> {
     </details>
     <details>
       <summary>Repair</summary>
-      <p class="muted">Made properly, then erased and driven. It costs what it costs, right or wrong.</p>
+      <p class="muted">
+        The repair is done properly, then codes are erased and the car is driven. You pay for it whether it helps or
+        not.
+      </p>
       <ul class="rows">
         <li v-for="one in repairs" :key="one.repair">
           <button class="deed" type="button" :data-repair="one.repair" @click="mend(one.repair)">

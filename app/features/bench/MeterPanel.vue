@@ -76,7 +76,7 @@ const isKept = computed(() => setting.value.is === 'check');
 const hint = computed(() => {
   const { value } = setting;
   if (said.value) return said.value;
-  return value.is === 'check' ? 'Ready: both probes sit well.' : value.words;
+  return value.is === 'check' ? 'Ready: both probes have contact.' : value.words;
 });
 
 async function measure(): Promise<void> {
@@ -186,7 +186,7 @@ async function probe(): Promise<void> {
             :aria-pressed="isWiggling"
             @click="isWiggling = !isWiggling"
           >
-            wiggle meanwhile
+            wiggle the wiring while measuring
           </button>
         </div>
         <p class="muted say" role="status" data-test="meter-hint">{{ hint }}</p>
@@ -198,7 +198,7 @@ async function probe(): Promise<void> {
           data-test="measure"
           @click="measure"
         >
-          {{ isKept || setting.is === 'hint' ? 'Measure and keep' : 'Measure anyhow' }}
+          {{ isKept || setting.is === 'hint' ? 'Measure and keep' : 'Measure anyway' }}
         </button>
       </div>
     </div>

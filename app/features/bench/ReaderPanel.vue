@@ -63,12 +63,12 @@ const speeds = computed(() =>
       </button>
       <button v-if="reader.isBusy.value" class="tap quiet" type="button" @click="reader.cancel()">Stop</button>
     </div>
-    <p v-if="!hasCodes" class="muted">Record before you erase: erasing opens once a code stands in the job.</p>
+    <p v-if="!hasCodes" class="muted">Record the codes first. You can erase them after that.</p>
     <p v-if="reader.told.value" :class="reader.isLost.value ? 'warning' : 'told'" role="status" data-test="reader-told">
       {{ reader.told.value }}
     </p>
     <p v-if="reader.isDumb.value" class="told">
-      The brake module answers no reader. Older cars tell their codes with the lamp:
+      The brake module does not answer a reader. Older cars show their codes by flashing the lamp:
       <RouterLink :to="{ name: 'codes', params: { job: jobId } }">Codes, tap along</RouterLink>.
     </p>
     <dl v-if="reader.speeds.value.length > 0" class="speeds">

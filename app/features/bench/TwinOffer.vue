@@ -22,8 +22,8 @@ async function start(): Promise<void> {
   <section v-if="job.file" class="twin">
     <h2>No reader or meter at hand?</h2>
     <p class="muted">
-      Connect the stand-ins to a car like this one. Its fault is drawn from what is suspected here; this job stays as it
-      is.
+      Practise with a pretend reader and meter on a car like this one. Its hidden fault is one of those suspected here.
+      This job stays as it is.
     </p>
     <button class="tap" type="button" data-test="start-twin" @click="start">Practise on a car like this</button>
   </section>

@@ -142,7 +142,7 @@ describe('a real job', () => {
     const garage = await layOut(car('passive'), { observations: seen });
     const { screen, router } = await show(garage, '/job/j/codes');
     const { press } = handsOn(screen);
-    await until(() => expect(handsOn(screen).mark('next-move').text()).not.toBe('Weighing what is known'));
+    await until(() => expect(handsOn(screen).mark('next-move').text()).not.toBe('Working out the next move'));
     await press('start-twin');
     await until(() => expect(router.currentRoute.value.name).toBe('bench'));
     const twin = await garage.database.jobs.get(String(router.currentRoute.value.params['job']));

@@ -85,7 +85,7 @@ async function record(): Promise<void> {
         </button>
       </div>
       <p v-if="isBare" class="told">
-        A plain engine-code reader often cannot reach the brake module at all. If it shows nothing of the brakes, say so
+        A simple engine code reader often cannot reach the brake module. If yours shows nothing about the brakes, say so
         here before money is spent.
       </p>
       <p v-if="isSharedRear" class="told">

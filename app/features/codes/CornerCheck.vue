@@ -8,7 +8,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import type { NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 
-/** Which corner, really? Wheel by wheel: which name did the reader show? Settled before any part is ordered. */
+/** Which wheel is it really? Wheel by wheel: which name did the reader show? Settled before any part is ordered. */
 const props = defineProps<{ file: CaseFile }>();
 const emit = defineEmits<{ spin: [found: NewObservation]; again: [id: string] }>();
 const { values } = usePreferences();
@@ -24,10 +24,10 @@ const made = computed(() =>
 );
 const VERDICTS: Readonly<Record<NameMap['pattern'], string>> = {
   'true-names': "The reader's names are right.",
-  'sides-crossed': 'The reader has left and right crossed. Its codes and speeds are put right from here on.',
-  'ends-crossed': 'The reader has front and rear crossed. Its codes and speeds are put right from here on.',
-  'turned-round': 'The reader names the corner opposite. Its codes and speeds are put right from here on.',
-  own: 'The names are mixed up in a way of their own. Codes and speeds are put right from here on; a mend may have crossed wires.',
+  'sides-crossed': 'The reader has left and right crossed. Zelf puts its codes and speeds right from here on.',
+  'ends-crossed': 'The reader has front and rear crossed. Zelf puts its codes and speeds right from here on.',
+  'turned-round': 'The reader names the wheel diagonally opposite. Zelf puts its codes and speeds right from here on.',
+  own: 'Your reader mislabels wheels. Zelf puts its codes and speeds right from here on. If wiring was repaired before, two wires may be crossed.',
   open: '',
 };
 
@@ -48,9 +48,10 @@ function note(shown: Channel | null): void {
 
 <template>
   <section class="corners">
-    <h2>Which corner, really?</h2>
+    <h2>Which wheel is it really?</h2>
     <p class="muted">
-      Readers and people mix corners up. Spin one wheel by hand, on a stand, two turns a second; look which name moves.
+      Readers and people mix up wheels. Put the car on a stand, spin one wheel by hand at about two turns a second, and
+      see which name moves on the reader.
     </p>
     <ul v-if="made.length > 0" class="rows">
       <li v-for="one in made" :key="one.id" class="spin">
@@ -61,7 +62,8 @@ function note(shown: Channel | null): void {
       </li>
     </ul>
     <p v-if="names.doubled.length > 0" class="told" role="alert">
-      Two wheels were shown under one name. Spin them once more; if it stays so, a mend may have joined them.
+      Two wheels were shown under one name. Spin both once more. If it stays like this, an earlier wiring repair may
+      have joined their wires.
     </p>
     <p v-if="names.pattern !== 'open'" class="verdict" data-test="corner-verdict">
       <b>{{ VERDICTS[names.pattern] }}</b>

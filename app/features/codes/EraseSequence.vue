@@ -5,7 +5,7 @@ import type { ObservationOf } from '../../../core/casefile/contract';
 type Code = ObservationOf<'code'>;
 type Result = ObservationOf<'clear'>['result'];
 
-/** Record, erase, see what returns: three steps that cannot be taken out of order. */
+/** Record, erase, see what comes back: three steps that cannot be taken out of order. */
 const props = defineProps<{ recorded: readonly Code[] }>();
 const emit = defineEmits<{ result: [result: Result, returned: string[], stayed: string[]] }>();
 
@@ -13,9 +13,9 @@ const isErased = ref(false);
 const back = ref<readonly string[]>([]);
 const names = computed(() => [...new Set(props.recorded.map((one) => one.code))]);
 const WHEN: readonly (readonly [Result, string])[] = [
-  ['returned-at-key-on', 'back at key-on, standing'],
-  ['returned-when-moving', 'back on moving'],
-  ['returned-later', 'back later'],
+  ['returned-at-key-on', 'came back with the key on, before driving'],
+  ['returned-when-moving', 'came back when the car moved'],
+  ['returned-later', 'came back later'],
 ];
 
 function toggle(code: string): void {
@@ -40,7 +40,7 @@ function settle(result: Result): void {
 
 <template>
   <section class="erase">
-    <h2>Record, erase, see what returns</h2>
+    <h2>Record, erase, see what comes back</h2>
     <ol class="steps">
       <li :class="{ done: recorded.length > 0 }">
         <p>
@@ -59,11 +59,12 @@ function settle(result: Result): void {
       </li>
       <li>
         <p>
-          <b>3. Read again.</b> At key-on: an electrical fault, present now. Only on moving: a signal fault. Not at all:
-          history, or it comes and goes.
+          <b>3. Read again.</b> If a code comes back as soon as the key is on, there is an electrical fault now. If it
+          comes back only when the car moves, the signal is bad. If nothing comes back, it is an old code or a fault
+          that comes and goes.
         </p>
         <div v-if="isErased" class="answer">
-          <p v-if="names.length > 1">Which came back? <span class="muted">The rest stayed away.</span></p>
+          <p v-if="names.length > 1">Which came back? <span class="muted">All others did not come back.</span></p>
           <div v-if="names.length > 1" class="chips">
             <button
               v-for="code in names"

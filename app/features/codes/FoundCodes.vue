@@ -50,10 +50,10 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
     </ul>
     <p v-for="one in advice" :key="one.line" class="told">
       “{{ one.text.slice(0, 160) }}”
-      <span class="muted">The reader's advice: noted, but it knows the code, not the part.</span>
+      <span class="muted">Your reader's advice is noted. It knows the code, but not which part is broken.</span>
     </p>
     <div v-if="leftover.length > 0" class="told" data-test="leftover">
-      <b>Not understood, nothing of it is dropped:</b>
+      <b>Zelf does not understand these lines. They stay in the text:</b>
       <p v-for="one in leftover.slice(0, 6)" :key="one.line" class="muted">
         line {{ one.line }}: {{ one.text.slice(0, 120) }}
       </p>

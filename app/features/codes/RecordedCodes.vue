@@ -32,7 +32,7 @@ const known = (code: string): OwnMeaning | null => props.vehicle.codeMeanings?.[
 function details(one: Code): string {
   const { whose } = props.meaningOf(one);
   return [
-    one.status === 'unknown' ? 'status not told' : CODE_STATUS_NAMES[one.status],
+    one.status === 'unknown' ? 'no status given' : CODE_STATUS_NAMES[one.status],
     one.module ? (MODULE_NAMES[one.module] ?? '') : '',
     one.odometer ? `at ${spaced(one.odometer)} km` : '',
     whose,
@@ -56,7 +56,7 @@ function keep(code: string, meaning: OwnMeaning | null): void {
         ><span class="muted"> · {{ details(code) }}</span>
         <span v-if="because" class="because">{{ ROLE_WORDS[role] }}: {{ because }}</span>
         <span v-if="code.note?.startsWith('reader')" class="because">
-          {{ code.note }}. A reader knows the code, not the part: noted, it adds nothing to the evidence.</span
+          {{ code.note }}. It is noted, but it is no evidence: a reader knows the code, not which part is broken.</span
         ></span
       >
       <span class="acts">

@@ -18,7 +18,7 @@ const WHOSE = {
   owner: 'your own meaning',
   reader: "the reader's wording",
   standard: 'public table',
-  none: 'nobody says',
+  none: 'no source given: check it against your manual',
 } as const;
 
 /** The table's own corner, which stands ahead in the owner's words already. */

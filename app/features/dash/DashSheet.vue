@@ -43,7 +43,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
       </div>
       <details :open="OTHERS.some((one) => dash.lit.value.includes(one))">
         <summary>Lamps of other systems</summary>
-        <p class="muted">Noted and parked: they have causes of their own, or follow the first.</p>
+        <p class="muted">Noted for later: these lamps have causes of their own, or follow from the first one.</p>
         <div class="lamps">
           <button
             v-for="lamp in OTHERS"
@@ -80,7 +80,9 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
       </div>
       <details v-if="dash.lit.value.length > 0" :open="dash.earlier.value.length > 0">
         <summary>It was different at first</summary>
-        <p class="muted">A fault that grew from now-and-then to always tells of something that went on parting.</p>
+        <p class="muted">
+          A fault that first came and went and is now always there points to something that is slowly breaking.
+        </p>
         <div class="chips" data-test="earlier-pattern">
           <button
             v-for="word in LAMP_PATTERNS"
@@ -131,7 +133,9 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
             {{ side }} bends
           </button>
         </span>
-        <span class="muted">Weak: the outer wheels carry the load. Live speeds say more.</span>
+        <span class="muted"
+          >This is only a weak hint: in a bend the outer wheels carry the load. Live speeds tell more.</span
+        >
       </div>
     </section>
     <ExclusionsPanel />

@@ -31,9 +31,9 @@ const LINES = computed(() => [
     text: rest,
     kept: read(false),
     isCranking: false,
-    says: 'Below this a flood of other codes means nothing: charge first.',
-    rules: 'Rested high: codes were not thrown by a flat battery today. Cranking tells the rest.',
-    fails: 'Low: charge or test it first. Most codes and readings are void until then.',
+    says: 'Below this, codes from many systems mean nothing. Charge the battery first.',
+    rules: 'Good at rest: a flat battery did not cause today’s codes. Now measure while cranking.',
+    fails: 'Low: charge or test the battery first. Until then most codes and readings cannot be trusted.',
   },
   {
     id: 'cranking',
@@ -42,15 +42,15 @@ const LINES = computed(() => [
     text: cranking,
     kept: read(true),
     isCranking: true,
-    says: 'A tired battery rests high and sags here.',
-    rules: 'Holds up: the battery is out of it. Buy none.',
-    fails: 'Sags: this alone throws codes for any wheel. Test the battery before a sensor.',
+    says: 'A weak battery can look good at rest and drop here.',
+    rules: 'Good: the battery is not the cause. Do not buy one.',
+    fails: 'Too low: this alone can set codes for any wheel. Have the battery tested before you buy a sensor.',
   },
 ]);
 
 const FLUID_SAYS = {
-  sound: 'Between the marks: the float switch is out of it.',
-  low: 'Low: top up, and find out why. Worn pads or a leak; a leak stops the drive.',
+  sound: 'Between the marks: the fluid level is not the cause.',
+  low: 'Low: top up and find out why. Worn pads lower it slowly. If there is a leak, do not drive.',
 } as const;
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
@@ -93,12 +93,12 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
 
 <template>
   <section>
-    <h2>Thirty seconds before you open anything</h2>
-    <p class="muted">Measured, not guessed: many batteries are bought on a hunch.</p>
+    <h2>Three quick checks before you open anything</h2>
+    <p class="muted">Measure first: many batteries are replaced without need.</p>
     <ul class="rows">
       <li class="line">
         <span class="what"
-          ><b>Brake fluid</b><span class="muted">Some lamps share its float switch.</span
+          ><b>Brake fluid</b><span class="muted">Low fluid lights some of the same lamps.</span
           ><span v-if="fluid?.kind === 'look'" class="verdict">{{
             FLUID_SAYS[fluid.finding === 'sound' ? 'sound' : 'low']
           }}</span></span

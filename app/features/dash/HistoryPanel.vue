@@ -50,7 +50,7 @@ function add(): void {
 <template>
   <section>
     <h2>What was done lately, and where?</h2>
-    <p class="muted">The corner that was touched last is the first to suspect, though not the verdict.</p>
+    <p class="muted">The wheel that was worked on last is the first to suspect, but that is no proof.</p>
     <LatelyTimeline
       v-if="history.length > 0 && file"
       :history="history"

@@ -26,7 +26,7 @@ const rows = computed(() =>
 
 <template>
   <figure>
-    <svg viewBox="0 0 560 232" role="img" aria-label="One deaf corner, one module, many lamps">
+    <svg viewBox="0 0 560 232" role="img" aria-label="One wheel without a signal, one module, many lamps">
       <g class="ink">
         <circle cx="44" cy="52" r="17" />
         <circle cx="44" cy="96" r="17" />
@@ -52,8 +52,8 @@ const rows = computed(() =>
       </g>
     </svg>
     <figcaption>
-      Everything on the right needs all wheel speeds. One deaf corner takes them away together: many lamps do not mean
-      many faults.
+      Everything on the right needs all wheel speeds. If one wheel’s signal is missing, they all switch off together:
+      many lamps do not mean many faults.
     </figcaption>
   </figure>
 </template>

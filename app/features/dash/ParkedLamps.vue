@@ -12,7 +12,7 @@ defineProps<{ lit: readonly Lamp[] }>();
   <ul class="rows" data-test="lamp-words">
     <li v-for="lamp in lit" :key="lamp" :class="LAMP_WORDS[lamp].kin">
       <b>{{ LAMP_NAMES[lamp] }}</b> {{ LAMP_WORDS[lamp].says }}
-      <span v-if="LAMP_WORDS[lamp].kin === 'other'" class="muted">Parked: look again after the repair.</span>
+      <span v-if="LAMP_WORDS[lamp].kin === 'other'" class="muted">Look at these again after the repair.</span>
     </li>
   </ul>
 </template>

@@ -126,7 +126,8 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         You correct what you noted before: {{ said(check.corrects.value) }}
       </p>
       <p v-else-if="check.earlier.value.length > 0" class="told">
-        Made before: {{ check.earlier.value.length }} ×. A repeat confirms, it does not count twice.
+        You have done this before: {{ check.earlier.value.length }} ×. Checking again confirms it, but does not count
+        twice.
       </p>
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
       <DistanceEntry
@@ -137,8 +138,8 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       />
       <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
       <p v-else-if="!isPossible" class="told">
-        Not here: both rear wheels share this sensor, so it has no twin to be exchanged with. Try a known good sensor
-        instead.
+        This is not possible here: both rear wheels share one sensor, so there is no second one to swap with. Try a
+        sensor that is known to be good instead.
       </p>
       <LookEntry
         v-else-if="check.answer.value?.is === 'look'"

@@ -17,7 +17,7 @@ const say = (one: Channel): string => sayChannel(one, values.sides, props.file.v
 
 <template>
   <section v-if="both.twin && both.rows.length > 0" class="compare" data-test="compare">
-    <h2 class="overline">Beside its twin</h2>
+    <h2 class="overline">Compared with the other side</h2>
     <table>
       <thead>
         <tr>

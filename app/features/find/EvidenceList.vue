@@ -12,9 +12,9 @@ const shown = computed(() => [...props.lines].reverse());
 
 <template>
   <section class="evidence">
-    <h2 class="overline">What you have seen, and what it weighs</h2>
+    <h2 class="overline">What you have found, and how much it tells</h2>
     <p v-if="lines.length === 0" class="empty">
-      Nothing yet. Begin with the lamps, then the codes: they say which corner to kneel at.
+      Nothing yet. Begin with the lamps, then read the codes: they tell you which wheel to look at.
     </p>
     <ul v-else class="rows" data-test="evidence">
       <li v-for="line in shown" :key="line.id" :class="{ withdrawn: line.withdrawn, void: line.ignored }">
@@ -32,7 +32,7 @@ const shown = computed(() => [...props.lines].reverse());
               ></b
             >
             <span v-if="line.detail" class="muted">{{ line.detail }}</span>
-            <span v-if="line.ignored" class="muted">Counts for nothing: {{ line.ignored }}</span>
+            <span v-if="line.ignored" class="muted">Not counted: {{ line.ignored }}</span>
             <span v-if="line.doubt" class="doubt">! {{ line.doubt }}</span>
           </span>
           <span v-if="line.weighs" class="weighs"
@@ -46,8 +46,8 @@ const shown = computed(() => [...props.lines].reverse());
               : line.ignored
                 ? ''
                 : line.observation.kind === 'history'
-                  ? 'moves the suspicion'
-                  : 'about another corner'
+                  ? 'changes what is suspected'
+                  : 'about another wheel'
           }}</span>
         </button>
         <div v-if="opened === line.id" class="more">

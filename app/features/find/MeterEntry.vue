@@ -91,10 +91,13 @@ const RANGES = [
       />
       <div class="extras">
         <label v-if="isCoil"
-          >Part at, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known"
+          >Temperature of the part, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known"
         /></label>
         <label v-if="isOhms"
-          >Probes touching read, Ω<el-input v-model="leads" inputmode="decimal" placeholder="0.3"
+          >Reading with the probes touching each other, Ω<el-input
+            v-model="leads"
+            inputmode="decimal"
+            placeholder="0.3"
         /></label>
         <div v-if="isOhms && text === 'OL'" class="ranges">
           <span>Range set by hand?</span
@@ -116,7 +119,7 @@ const RANGES = [
           Read while wiggling
         </button>
         <div v-if="canWiggle && isWiggling && isUnsteady" class="ranges" data-test="jumps-at">
-          <span>Where was it moved when it jumped?</span
+          <span>Which part did you move when the reading jumped?</span
           ><button
             v-for="one in JUMPS_AT"
             :key="one"

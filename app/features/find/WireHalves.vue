@@ -45,9 +45,9 @@ function back(): void {
 
 <template>
   <details class="halves" data-test="halves">
-    <summary>Find the break by halves</summary>
+    <summary>Find the break by measuring halfway</summary>
     <p class="muted">
-      One probe at the {{ segment === 'lead' ? 'sensor' : 'plug' }} end, the other through the insulation; seal each
+      Put one probe at the {{ segment === 'lead' ? 'sensor' : 'plug' }} end, the other through the insulation; seal each
       hole afterwards. Both plugs off, ohms.
     </p>
     <label class="length"
@@ -76,7 +76,7 @@ function back(): void {
       </p>
       <p v-else data-test="halves-found">
         The break lies between <b class="figure">{{ show(found.fromMetre) }}</b> and
-        <b class="figure">{{ show(found.toMetre) }} m</b>. Cut that piece out and mend it.
+        <b class="figure">{{ show(found.toMetre) }} m</b>. Cut that piece out and join in a new one.
       </p>
       <p v-if="found.contradicting.length > 0" class="told" role="alert">
         Two probes contradict each other: whole at {{ show(found.contradicting[0]?.atMetre ?? 0) }} m, yet broken
@@ -84,8 +84,10 @@ function back(): void {
       </p>
       <div class="chips">
         <template v-if="found.nextMetre !== null">
-          <button class="tap" type="button" data-test="halves-whole" @click="note(true)">whole up to here</button>
-          <button class="tap" type="button" data-test="halves-open" @click="note(false)">open up to here</button>
+          <button class="tap" type="button" data-test="halves-whole" @click="note(true)">connected up to here</button>
+          <button class="tap" type="button" data-test="halves-open" @click="note(false)">
+            broken before this point
+          </button>
         </template>
         <button v-if="kept.probes.length > 0" class="tap quiet" type="button" @click="back">Take the last back</button>
       </div>

@@ -71,7 +71,7 @@ function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
     .filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING)
     .sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
   const strongest = entries.find(([, decibans]) => decibans >= FOR_FIRST) ?? entries[0];
-  if (!strongest) return { blocks: 0, words: 'says little of this path', decibans: 0 };
+  if (!strongest) return { blocks: 0, words: 'tells little about this wheel', decibans: 0 };
   const sign = Math.sign(strongest[1]);
   const alike = entries
     .filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5)

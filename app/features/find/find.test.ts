@@ -83,7 +83,7 @@ describe('other answers', () => {
   test('a shared rear sensor has no twin to be exchanged with', async () => {
     const three = car('passive', { channels: ['front-left', 'front-right', 'rear-axle'] });
     const { says } = await atCheck('do=swap&at=rear-axle', [], three);
-    await says('both rear wheels share this sensor');
+    await says('both rear wheels share one sensor');
   });
   test('a check that does not exist says so', async () => {
     const garage = await layOut(car('passive'));
@@ -103,12 +103,11 @@ describe('why this move', () => {
     });
     const { screen } = await show(garage, '/job/j/find');
     const { press, mark } = handsOn(screen);
-    await until(() => expect(mark('next-move').text()).not.toBe('Weighing what is known'));
+    await until(() => expect(mark('next-move').text()).not.toBe('Working out the next move'));
     await press(/^Why this/);
-    await until(() => expect(document.querySelectorAll('[data-test="beliefs"] li').length).toBeGreaterThan(2));
-    const shares = [...document.querySelectorAll('[data-test="beliefs"] li')].map((row) =>
-      Number(row.getAttribute('data-probability')),
-    );
+    const beliefs = (): Element[] => [...document.body.querySelectorAll('.el-drawer [data-probability]')];
+    await until(() => expect(beliefs().length).toBeGreaterThan(2));
+    const shares = beliefs().map((row) => Number(row.getAttribute('data-probability')));
     expect(shares).toEqual(shares.toSorted((a, b) => b - a));
     const ranked = garage.ports.adviser.assess((await garage.job()).file);
     expect(shares[0]).toBeCloseTo((await ranked)?.ranking[0]?.probability ?? 0, 6);

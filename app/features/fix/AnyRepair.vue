@@ -116,7 +116,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
               data-test="only-bought"
               @click="bought(one)"
             >
-              Only bought so far
+              I have only bought it so far
             </button>
           </div>
         </div>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Cost } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
+import { sayMoney } from '../../../core/words/money';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
 
@@ -51,7 +52,7 @@ async function add(): Promise<void> {
         <span
           >{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span
         >
-        <span class="figure">{{ one.amount }} {{ one.currency ?? currency }}</span>
+        <span class="figure">{{ sayMoney(one.amount, one.currency ?? currency) }}</span>
         <button
           class="remove"
           type="button"
@@ -62,10 +63,10 @@ async function add(): Promise<void> {
         </button>
       </li>
       <li class="cost total">
-        <b>Spent</b><b class="figure">{{ sums.spent }} {{ currency }}</b>
+        <b>Spent</b><b class="figure">{{ sayMoney(sums.spent, currency) }}</b>
       </li>
       <li v-if="sums.saved !== null && (sums.spent > 0 || job.file?.ending === 'solved')" class="cost">
-        <span>Saved against the quote</span><span class="figure">{{ sums.saved }} {{ currency }}</span>
+        <span>Saved against the quote</span><span class="figure">{{ sayMoney(sums.saved, currency) }}</span>
       </li>
     </ul>
     <details>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { moveSentence } from '../../../core/judgement/sentence';
+import { sayMoney } from '../../../core/words/money';
 import { usePreferences } from '../../stores/preferences';
 import AnyRepair from './AnyRepair.vue';
 import CostPanel from './CostPanel.vue';
@@ -23,10 +24,12 @@ const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
 const isEnded = computed(() => (fix.job.file?.ending ?? null) !== null);
 /** Why the list says what it says. */
 const lead = computed(() => {
-  if (isEnded.value) return 'The job is ended. More can be recorded all the same.';
+  if (isEnded.value) return 'This job is closed. You can still add to it.';
   if (options.value.length === 0)
-    return 'Nothing points at one repair yet. Whatever you did or want to do stands below.';
-  return isReady.value ? '' : 'A check is worth more than a repair just now. You may begin one all the same.';
+    return 'The findings do not point to one repair yet. You can still record what you did, or open a guide, in the list below.';
+  return isReady.value
+    ? ''
+    : 'Another check is worth more than a repair right now. You can still start a repair if you want to.';
 });
 </script>
 
@@ -34,7 +37,7 @@ const lead = computed(() => {
   <GuideView v-if="fix.repair.value" :fix="fix" />
   <div v-else class="fix">
     <section>
-      <h1>What to mend</h1>
+      <h1>What to repair</h1>
       <p v-if="lead" class="muted">{{ lead }}</p>
       <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
         <li v-for="(one, index) in options" :key="one.key" class="option">
@@ -43,7 +46,7 @@ const lead = computed(() => {
             ><span class="muted">{{ one.why }}</span></span
           >
           <span class="figure"
-            >{{ Math.round(one.minutes) }} min · {{ one.cost }} {{ fix.job.file?.owner?.currency ?? 'EUR' }}</span
+            >{{ Math.round(one.minutes) }} min · {{ sayMoney(one.cost, fix.job.file?.owner?.currency) }}</span
           >
           <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="one.to">Open the guide</RouterLink>
         </li>

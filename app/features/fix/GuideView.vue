@@ -67,8 +67,8 @@ useShortcuts({
     <section v-if="!guide" class="step">
       <h1>{{ title }}</h1>
       <p class="told">
-        There is no guide for this repair here: it needs the manual's own procedure, or a workshop. When it has been
-        done, record it, then prove it.
+        Zelf has no guide for this repair: follow the workshop manual, or let a workshop do it. When it is done, record
+        it here, then prove it.
       </p>
       <button class="tap strong" type="button" @click="fix.record()">It has been done</button>
     </section>
@@ -76,7 +76,7 @@ useShortcuts({
       <p class="overline">{{ title }}</p>
       <h1>All steps are done</h1>
       <p class="large">
-        A lamp may still be lit: that is no failure. Codes are erased and the car is driven in the last stage.
+        A lamp may still be lit. That is normal: you erase the codes and drive the car in the last stage.
       </p>
       <CostPanel />
     </section>

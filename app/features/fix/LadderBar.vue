@@ -18,13 +18,13 @@ const emit = defineEmits<{ back: []; done: []; nextRung: []; record: [] }>();
     <div class="middle">
       <p v-if="soak">
         <span class="muted">Soak timer</span><span class="figure time">{{ soak }}</span
-        ><span class="muted">overnight is better; the job will wait</span>
+        ><span class="muted">overnight is better; you can close Zelf meanwhile</span>
       </p>
       <slot v-else />
     </div>
     <template v-if="isFinished || !hasGuide">
       <button v-if="isFinished" class="strong" type="button" data-test="record-repair" @click="emit('record')">
-        Record the repair, prove it
+        Record the repair, then prove it
       </button>
     </template>
     <template v-else-if="isLadder">

@@ -158,7 +158,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
         </div>
         <p class="start">
           <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
-          <span class="muted">That is enough to begin. What else matters is asked where a check needs it.</span>
+          <span class="muted">That is enough to begin. Zelf asks for everything else when a check needs it.</span>
         </p>
       </section>
       <SheetTopic
@@ -199,7 +199,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
       </SheetTopic>
       <SheetTopic
         title="Figures to measure against"
-        where="Wiring or brake section of the workshop manual; the tyre's size is on its wall. A generic figure stands in for what is empty, and is shown as such."
+        where="Wiring or brake section of the workshop manual; the tyre's size is on its wall. Where you leave a field empty, Zelf uses a typical figure and says so."
       >
         <div class="fields">
           <div class="cell">
@@ -228,7 +228,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
       </SheetTopic>
       <SheetTopic
         title="Torque figures"
-        where="Tightening table of the workshop manual. Without one Zelf gives none of its own for brakes and wheels."
+        where="Tightening table of the workshop manual. If you leave a figure empty, Zelf gives none for brakes and wheels."
       >
         <div class="fields">
           <div v-for="point in TORQUE_POINTS" :key="point" class="cell">
@@ -261,7 +261,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
       </SheetTopic>
       <SheetTopic
         title="What your time and parts cost"
-        where="Every move is weighed in money. Leave empty what you don't know."
+        where="Zelf compares every step by time and money. Leave empty what you don't know."
       >
         <OwnerCosts :owner="record.owner" @keep="(owner) => record && garage.changeOwner(id, record.owner, owner)" />
       </SheetTopic>

@@ -55,7 +55,7 @@ describe('damaged records', () => {
     await says('/title must be text');
     await press('mend');
     await until(() => expect(list('[data-test="damaged"]')).toHaveLength(1));
-    await says('mended job');
+    await says('repaired job');
     await press('remove-damaged');
     await until(() => expect(list('[data-test="damaged"]')).toHaveLength(0));
     expect(await garage.database.jobs.count()).toBe(2);

@@ -1,6 +1,7 @@
 import type { CaseFile } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
 import { proofSteps } from '../../../core/proof/proofSteps';
+import { sayMoney } from '../../../core/words/money';
 import type { JobRecord } from '../../storage/garageStorage';
 
 export interface JobLine {
@@ -14,7 +15,7 @@ export interface JobLine {
 
 const ENDINGS = {
   solved: 'solved',
-  unverified: 'ended without proof',
+  unverified: 'closed without proof',
   unsolved: 'unsolved',
   'handed-over': 'handed over',
 } as const;
@@ -29,7 +30,7 @@ function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
     dash: 'lamps noted',
     codes: 'reading codes',
     find: 'finding the fault',
-    fix: 'being mended',
+    fix: 'being repaired',
     prove: 'being proved',
   }[stage];
 }
@@ -37,14 +38,14 @@ function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
 /** A job in one line of the garage. */
 export function jobLine(job: JobRecord): JobLine {
   const sums = tally(job.file.costs ?? []);
-  const currency = job.file.owner?.currency ?? 'EUR';
-  const saved = sums.saved !== null && sums.spent > 0 ? `, ${sums.saved} ${currency} under the quote` : '';
+  const currency = job.file.owner?.currency;
+  const saved = sums.saved !== null && sums.spent > 0 ? `, ${sayMoney(sums.saved, currency)} under the quote` : '';
   return {
     id: job.id,
     title: job.title,
     stage: job.stage,
     state: stateOf(job.file, job.stage),
-    money: sums.spent > 0 ? `${sums.spent} ${currency} spent${saved}` : '',
+    money: sums.spent > 0 ? `${sayMoney(sums.spent, currency)} spent${saved}` : '',
     isEnded: (job.file.ending ?? null) !== null,
   };
 }

@@ -8,6 +8,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { saveText } from '../../shared/saveText';
 import { shownMoment } from '../../shared/time';
 import { endingWords } from '../../../core/proof/endingWords';
+import { sayMoney } from '../../../core/words/money';
 import { percent } from '../../shared/path/pathView';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
@@ -52,10 +53,10 @@ async function addNote(): Promise<void> {
       <div>
         <h1>{{ job.file?.vehicle.name }}: the record</h1>
         <p v-if="top" class="muted">
-          Believed now: {{ faultName(top.fault)
+          Most likely now: {{ faultName(top.fault)
           }}<template v-if="top.channel"
             >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
-          >, {{ percent(top.probability) }}. Spent {{ sums.spent }} {{ currency }}.
+          >, {{ percent(top.probability) }}. Spent {{ sayMoney(sums.spent, currency) }}.
         </p>
         <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
       </div>

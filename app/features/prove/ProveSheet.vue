@@ -12,7 +12,7 @@ const ending = computed(() => prove.job.file?.ending ?? null);
 const OTHER_ENDINGS = [
   ['unverified', 'No time to prove it'],
   ['unsolved', 'I give up for now'],
-  ['handed-over', 'A workshop has it'],
+  ['handed-over', 'It is with a workshop now'],
 ] as const;
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as const;
@@ -24,7 +24,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
       <h1>Prove that it stays off</h1>
       <p v-if="prove.repairs.value.length > 0" class="muted">After: {{ prove.repairs.value.join('; ') }}.</p>
       <p v-else class="muted">
-        No repair is recorded. What you note here counts all the same;
+        No repair is recorded yet. What you note here still counts;
         <RouterLink :to="{ name: 'fix' }">record a repair</RouterLink> if one was made.
       </p>
     </header>
@@ -45,7 +45,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
     </label>
     <p v-if="prove.noReader.value !== '' && !ending" class="muted">
       Lamps out after the self-check, and {{ LAMP_PROOF.trips }} clean drives of {{ LAMP_PROOF.kilometres }} km
-      together, on different starts. That is worth a little less than a proof by reader, and the record says so.
+      together, on different starts. This proves a little less than reading the codes, and the record says so.
     </p>
     <ol class="steps">
       <li

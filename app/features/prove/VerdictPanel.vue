@@ -42,7 +42,10 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
   </section>
   <section v-else-if="view.verdict === 'not-cured'" class="verdict bad" data-test="not-cured-panel">
     <h2>Not cured</h2>
-    <p>What you noted below says so. "This repair changed nothing" is evidence too, and points past it.</p>
+    <p>
+      Your notes below show that the fault is still there. Knowing that this repair changed nothing is useful: the fault
+      must be somewhere else.
+    </p>
     <button class="tap strong" type="button" data-test="not-cured" @click="emit('notCured')">
       Back to Find with that
     </button>

@@ -21,7 +21,7 @@ export const PROOF_TEXTS: Readonly<
   },
   're-read': {
     title: 'Read all modules again',
-    text: 'Nothing current and nothing pending.',
+    text: 'There must be no current and no pending code.',
     needsReader: true,
   },
   lamps: {

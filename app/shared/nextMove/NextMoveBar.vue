@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
+import { sayMoney } from '../../../core/words/money';
 import type { MoveView } from './moveView';
 
 /** The foot of every stage: one recommended action. */
@@ -20,13 +21,13 @@ const emit = defineEmits<{ why: [] }>();
       <p v-if="reminder" class="reminder" data-test="reminder">{{ reminder }}</p>
       <p v-if="isStale" class="reminder" data-test="stale">This advice is from before your last entry.</p>
       <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
-      <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Weighing what is known' }}</p>
+      <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Working out the next move' }}</p>
       <p v-if="view" class="facts">
         <span v-if="view.minutes !== null"
           ><b class="figure">{{ view.minutes }} min</b></span
         >
         <span v-if="view.cost !== null"
-          ><b class="figure">{{ view.cost }} {{ currency }}</b> to spend</span
+          ><b class="figure">{{ sayMoney(view.cost, currency) }}</b> to spend</span
         >
         <span v-if="view.why" class="why">{{ view.why }}</span>
       </p>

@@ -8,6 +8,7 @@ import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
+import { sayMoney } from '../../../core/words/money';
 import { useJob } from '../../stores/job';
 import { percent } from '../path/pathView';
 import AnswerPaths from './AnswerPaths.vue';
@@ -74,7 +75,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
 <template>
   <el-drawer v-model="isOpen" title="Why this, and what else" direction="rtl" :size="size" :append-to-body="true">
     <section>
-      <h3>What is believed now</h3>
+      <h3>What is most likely now</h3>
       <ul class="rows" data-test="beliefs">
         <li
           v-for="one in beliefs"
@@ -97,8 +98,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     <section>
       <h3>Moves, best first</h3>
       <p class="muted small">
-        A move saves what finishing the job is expected to cost less with it: your time, parts, and parts bought for
-        nothing.
+        The best move is the one that makes the whole job cheapest: your time, the parts, and parts bought for nothing.
       </p>
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
@@ -114,7 +114,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
           <RouterLink class="move" :to="move.to" @click="isOpen = false">
             <b>{{ index + 1 }}. {{ move.words }}</b>
             <span class="muted">{{ move.why }}</span>
-            <span class="figure">{{ Math.round(move.minutes) }} min · {{ move.cost }} {{ currency }}</span>
+            <span class="figure">{{ Math.round(move.minutes) }} min · {{ sayMoney(move.cost, currency) }}</span>
           </RouterLink>
           <AnswerPaths v-if="imagined === move.key" class="imagined" :move="move" :file="file" :subject="subject" />
         </li>
@@ -122,23 +122,21 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     </section>
     <section v-if="told" data-test="overturns">
       <h3>What would change my mind</h3>
-      <p v-if="told.length === 0" class="muted">No check worth making would put another fault first.</p>
+      <p v-if="told.length === 0" class="muted">No check that is worth doing would put another fault first.</p>
       <ul v-else class="rows">
         <li v-for="one in overturns" :key="one.key">
           <b>{{ one.answer }}</b> <span class="muted">from: {{ one.check }}</span>
           <span class="then"
-            >then rather <b>{{ one.instead }}</b><span class="muted"> · {{ one.chance }} likely</span></span
+            >then more likely: <b>{{ one.instead }}</b><span class="muted"> · {{ one.chance }} likely</span></span
           >
         </li>
       </ul>
     </section>
     <section v-if="assessment.doubtful.length > 0">
-      <h3>Does not fit the rest</h3>
+      <h3>Unusual beside your other findings</h3>
       <p class="told">
-        {{
-          assessment.doubtful.length === 1 ? 'One observation does' : `${assessment.doubtful.length} observations do`
-        }}
-        not fit. It stands marked in Find: measure again before you trust it.
+        {{ assessment.doubtful.length === 1 ? 'One finding is' : `${assessment.doubtful.length} findings are` }}
+        marked in Find. Please check again before you trust it.
       </p>
     </section>
   </el-drawer>

@@ -36,8 +36,7 @@ function buttonFor(check: string): string {
 }
 
 const STOP_HEADINGS: Readonly<Record<string, string>> = {
-  'nothing-wrong': 'Nothing wrong now',
-  'enough-known': 'Enough is known: repair',
+  'enough-known': 'Ready to repair',
 };
 
 function stopView(
@@ -49,11 +48,15 @@ function stopView(
   const { stop } = assessment;
   if (!stop) return null;
   if (stop.id === 'enough-known' && move)
-    return { ...moveViewOf(move, file, sides), heading: 'Enough is known: repair', why: stop.reason };
+    return {
+      ...moveViewOf(move, file, sides),
+      heading: 'Ready to repair',
+      why: stop.reason,
+    };
   if (stop.id === 'nothing-wrong')
     return {
-      heading: 'Nothing wrong now',
-      sentence: 'See that it stays so',
+      heading: 'Everything points to a cured car',
+      sentence: 'Now drive it and watch whether the lamps stay off',
       minutes: null,
       cost: null,
       why: stop.reason,
@@ -67,7 +70,7 @@ function stopView(
     minutes: null,
     cost: null,
     why: '',
-    button: 'Write the record',
+    button: 'Open the record',
     to: { name: 'notebook' },
     isStop: true,
   };

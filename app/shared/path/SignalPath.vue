@@ -101,12 +101,17 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 }
 
 .label {
-  display: inline-flex;
-  align-items: center;
-  gap: 5px;
+  /* Two lines, whatever stands there: nothing below moves when a word changes. */
+  min-height: 2.8em;
+  padding: 0 4px;
   font-size: 0.92rem;
+  line-height: 1.3;
+  text-align: center;
   color: var(--question);
-  white-space: nowrap;
+}
+
+.label :deep(svg) {
+  margin-right: 4px;
 }
 
 .proved-good .tile {
@@ -175,13 +180,6 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
     width: 52px;
     height: 52px;
     padding: 5px;
-  }
-
-  .label {
-    white-space: normal;
-    text-align: center;
-    justify-content: center;
-    flex-wrap: wrap;
   }
 }
 </style>

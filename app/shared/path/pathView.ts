@@ -34,7 +34,7 @@ function labelOf(state: SegmentState, probability: number): string {
     case 'proved-good':
       return 'proved';
     case 'open-question':
-      return `open ${percent(probability)}`;
+      return `not ruled out, ${percent(probability)}`;
     case 'suspect':
       return `suspect ${percent(probability)}`;
     case 'at-fault':
@@ -56,7 +56,7 @@ export function pathOf(views: readonly SegmentView[], channel: Channel): PathPie
       shortName: SHORT[segment],
       state,
       probability,
-      label: view ? labelOf(state, probability) : 'open',
+      label: view ? labelOf(state, probability) : 'not checked yet',
     };
   });
 }

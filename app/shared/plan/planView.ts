@@ -66,7 +66,7 @@ function stateAndWord({ share, average, answers, hasProof }: Standing): readonly
   if (share >= FAULT_FROM) return ['at-fault', 'at fault'];
   if (share >= SUSPECT_FROM && share >= average * STANDS_OUT) return ['suspect', `suspect ${percent(share)}`];
   if (share <= CLEAR_BELOW && (answers || hasProof)) return ['proved-good', answers ? 'answers' : 'proved'];
-  return ['open-question', `open ${percent(share)}`];
+  return ['open-question', `not ruled out, ${percent(share)}`];
 }
 
 /** The corners of the plan, in the car's own order. */

@@ -5,19 +5,19 @@ import { usePreferences } from '../../stores/preferences';
 const isOpen = defineModel<boolean>({ required: true });
 const { values } = usePreferences();
 const SHEETS = [
-  [null, 'Sheet: as the system'],
-  [false, 'Light sheet'],
-  [true, 'Dark sheet'],
+  [null, 'Colours: as on your device'],
+  [false, 'Light colours'],
+  [true, 'Dark colours'],
 ] as const;
 const KEYS = [
   ['1 – 5', 'the five stages'],
   ['N', 'do the next move'],
   ['C', 'enter codes'],
   ['M', 'enter a meter reading'],
-  ['Ctrl Z', 'take the last step back'],
-  ['Ctrl Shift Z', 'make it again'],
+  ['Ctrl Z', 'undo the last step'],
+  ['Ctrl Shift Z', 'redo it'],
   ['G', 'glove mode'],
-  ['?', 'this sheet'],
+  ['?', 'these settings'],
 ] as const;
 const SPEECH = [
   ['left-right', 'left and right'],
@@ -36,10 +36,10 @@ const SPEECH = [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <p class="muted">Keys do nothing while you type.</p>
+    <p class="muted">These keys do nothing while you type.</p>
     <div class="look">
       <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">
-        Glove mode: large everything
+        Glove mode: everything is larger
       </button>
       <button
         v-for="[night, words] in SHEETS"
@@ -52,7 +52,7 @@ const SPEECH = [
         {{ words }}
       </button>
     </div>
-    <h3>I say</h3>
+    <h3>How Zelf names the sides</h3>
     <div class="look" role="radiogroup" aria-label="How sides are spoken">
       <button
         v-for="[id, words] in SPEECH"

@@ -86,4 +86,8 @@ const lately = computed(() =>
   padding: 1px 8px;
   font-size: 0.88rem;
 }
+
+.side > .overline:not(:first-child) {
+  margin-top: 10px;
+}
 </style>

@@ -7,8 +7,8 @@ const { needRefresh, updateServiceWorker } = useRegisterSW();
 
 <template>
   <div v-if="needRefresh" class="update" role="status">
-    <span>A newer Zelf is ready. Your job stays as it is.</span>
-    <button class="tap strong" type="button" @click="updateServiceWorker(true)">Take it now</button>
+    <span>A new version of Zelf is ready. Your jobs stay as they are.</span>
+    <button class="tap strong" type="button" @click="updateServiceWorker(true)">Update now</button>
     <button class="tap quiet" type="button" @click="needRefresh = false">Later</button>
   </div>
 </template>

@@ -62,7 +62,7 @@ export const LOOKS: readonly CheckRecord[] = [
     name: 'Ground point',
     title: "Look at the module's ground point on the body",
     words: "Look at the module's ground point",
-    ifs: 'If it is rusty or loose, the module is starved: clean it before you look at any wheel.',
+    ifs: 'If it is rusty or loose, the module gets too little power: clean it before you look at any wheel.',
     minutes: 8,
     setups: [],
   }),

@@ -58,7 +58,7 @@ export const TRIALS: readonly CheckRecord[] = [
     of: 'channel',
     name: 'Speed, spun by hand',
     words: 'Spin the wheel by hand and watch its live speed',
-    ifs: 'If it stays at zero, this wheel is the deaf one. If another name answers, your reader mislabels wheels.',
+    ifs: 'If it stays at zero, this is the wheel without a signal. If another name answers, your reader mislabels wheels.',
     table: live.LIVE_SPIN,
     minutes: 4,
     setups: ['reader', 'raised'],

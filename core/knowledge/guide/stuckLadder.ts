@@ -64,7 +64,7 @@ export const STUCK_LADDER: readonly Rung[] = [
   {
     id: 'break-out',
     name: 'Break out',
-    text: 'Cut the head off, drill the core, collapse the shell, draw it out. Bore plugged, ring shielded.',
+    text: 'Cut the head off, drill the core, collapse the shell, pull it out. Plug the bore and shield the ring first.',
     why: 'The last way: the old sensor is given up, the bore must not be.',
     tools: ['drill', 'pick', 'vacuum'],
     cautions: ['part-in-hand', 'chips'],

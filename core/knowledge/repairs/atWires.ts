@@ -77,7 +77,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     steps: [
       fit(
         'break-found',
-        'Find the break by halves, open the loom there',
+        'Find the break by measuring halfway, open the loom there',
         'Every probe leaves half of what is left.',
         'wire',
         { tools: ['multimeter'] },

@@ -38,9 +38,11 @@ const call = computed(() => {
   const { agreeing } = takes.settled.value;
   const made = takes.takes.value.length;
   if (takes.settled.value.codes) return '';
-  if (made === 0) return 'Take it twice: a code counts only when two takes agree.';
-  if (made === 1) return 'One take. Now a second.';
-  return agreeing >= 2 ? 'They agree, but the rhythm was uneven. One more take.' : 'These differ. One more take.';
+  if (made === 0) return 'Record it twice: a code counts only when both recordings agree.';
+  if (made === 1) return 'One recording done. Now a second one.';
+  return agreeing >= 2
+    ? 'They agree, but the rhythm was uneven. Please record once more.'
+    : 'These differ. Please record once more.';
 });
 
 function done(flashes: Flash[]): void {

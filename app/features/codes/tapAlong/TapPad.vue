@@ -86,8 +86,8 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
       <p class="call">{{ flashes.length === 0 ? 'Tap here with each flash' : soFar.codes.join('  ') || '…' }}</p>
       <FlashDots v-if="flashes.length > 0" :take="soFar" />
       <p class="hint">
-        Anywhere here, or the space bar. Hold as long as the lamp is lit. Let it tell its codes once or twice, then
-        press Done.
+        Tap anywhere here, or press the space bar. Hold for as long as the lamp is lit. Let the lamp flash its codes
+        once or twice, then press Done.
       </p>
     </div>
     <div class="foot">

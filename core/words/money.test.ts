@@ -1,0 +1,40 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { tally } from '../ledger/tally';
+import { decimalsOf, roundMoney, sayMoney } from './money';
+
+const said = (amount: number, currency?: string, locale?: string): string =>
+  sayMoney(amount, currency, locale).replaceAll('\u00a0', ' ');
+
+test('decimals are the currency’s own', () => {
+  expect(['EUR', 'JPY', 'TND', 'odd word', ''].map(decimalsOf)).toEqual([2, 0, 3, 2, 2]);
+  expect([said(38.5, 'EUR'), said(31, 'EUR'), said(38.5, 'JPY'), said(1.2345, 'TND')]).toEqual([
+    '38.50 EUR',
+    '31 EUR',
+    '39 JPY',
+    '1.235 TND',
+  ]);
+});
+test('no crumbs, no minus nought, the usual currency, large sums in groups', () => {
+  expect(said(155.79000000000002)).toBe('155.79 EUR');
+  expect(said(-0.001)).toBe('0 EUR');
+  expect(said(1234567.5)).toBe('1,234,567.50 EUR');
+  expect(said(1234.5, 'EUR', 'de-DE')).toBe('1.234,50 EUR');
+  expect(said(-12)).toBe('-12 EUR');
+});
+test('sums of cents have no crumbs, however many there are', () => {
+  const cents = fc.array(fc.integer({ min: 0, max: 100_000 }), { minLength: 1, maxLength: 40 });
+  fc.assert(
+    fc.property(cents, (all) => {
+      const costs = all.map((amount, at) => ({
+        id: `c${at}`,
+        item: 'x',
+        amount: amount / 100,
+        use: 'needed' as const,
+      }));
+      const exact = all.reduce((sum, amount) => sum + amount, 0) / 100;
+      expect(tally(costs).spent).toBe(exact);
+      expect(roundMoney(tally(costs).spent, 'EUR')).toBe(exact);
+    }),
+  );
+});
