@@ -131,7 +131,7 @@ test('how the lamps behave: bulb check, what each says, a pattern that grew, a b
   await page.getByRole('button', { name: 'Stability', exact: true }).click();
   await expect(byTest(page, 'lamp-words')).toContainText('Anti-lock is off');
   await page.getByText('Why so many lamps?').click();
-  await expect(page.getByRole('img', { name: /One deaf corner/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /One wheel without a signal/ })).toBeVisible();
   await page.getByRole('button', { name: 'steady, from key-on' }).first().click();
   await page.getByText('It was different at first').click();
   await byTest(page, 'earlier-pattern').getByRole('button', { name: 'now and then' }).click();

@@ -38,7 +38,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
   await judged(page);
 
   await page.getByRole('button', { name: /Why this/ }).click();
-  await expect(byTest(page, 'overturns').locator('li').first()).toContainText('then rather');
+  await expect(byTest(page, 'overturns').locator('li').first()).toContainText('then more likely');
   await page.getByRole('button', { name: 'What if?' }).nth(1).click();
   await expect(byTest(page, 'answer-paths').last()).toBeVisible();
   await page.keyboard.press('Escape');

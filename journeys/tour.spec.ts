@@ -55,7 +55,7 @@ test('from lamp to proof', async ({ page }) => {
     await expect(byTest(page, 'check-title')).toContainText('probes on its two pins');
     for (const key of ['0', '.', '3', '8'])
       await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
-    await page.getByLabel('Part at, °C').fill('9');
+    await page.getByLabel('Temperature of the part, °C').fill('9');
     await expect(byTest(page, 'verdict')).toContainText("Well below the manual's band");
     await page.reload();
     await expect(byTest(page, 'reading')).toHaveText('0.38');
