@@ -12,19 +12,29 @@ const PARTS = REPAIRS.filter((one) => one.price > 0 && !one.workshop).map((row) 
   name: row.words.charAt(0).toUpperCase() + row.words.slice(1),
 }));
 const form = reactive<Record<string, string>>({});
-const hour = ref('');
-const currency = ref('');
 const problem = ref('');
+/** The fields as they were shown last: what has been typed since stays, whatever is stored meanwhile. */
+let shown: Readonly<Record<string, string>> = {};
+
+function fieldsOf(owner: Owner): Record<string, string> {
+  const prices = PARTS.map(({ row }) => {
+    const price: unknown = owner.prices?.[row.repair];
+    return [row.repair, typeof price === 'number' ? String(price) : ''] as const;
+  });
+  return {
+    hour: owner.hourValue === undefined ? '' : String(owner.hourValue),
+    currency: owner.currency ?? '',
+    ...Object.fromEntries(prices),
+  };
+}
 
 watch(
   () => props.owner,
   (owner) => {
-    hour.value = owner.hourValue === undefined ? '' : String(owner.hourValue);
-    currency.value = owner.currency ?? '';
-    for (const { row } of PARTS) {
-      const told: unknown = owner.prices?.[row.repair];
-      form[row.repair] = typeof told === 'number' ? String(told) : '';
-    }
+    const fresh = fieldsOf(owner);
+    for (const [name, value] of Object.entries(fresh))
+      if (form[name] === undefined || form[name] === shown[name]) form[name] = value;
+    shown = fresh;
   },
   { immediate: true },
 );
@@ -36,7 +46,7 @@ function amount(text: string): number | null | undefined {
 }
 
 function keep(): void {
-  const hourValue = amount(hour.value);
+  const hourValue = amount(form['hour'] ?? '');
   const told = PARTS.map(({ row, name }) => ({ row, name, value: amount(form[row.repair] ?? '') }));
   const wrong = [
     ...(hourValue === null ? ['An hour of yours'] : []),
@@ -44,6 +54,7 @@ function keep(): void {
   ];
   problem.value = wrong.length > 0 ? `${wrong.join(', ')}: write a sum of 0 or more, such as 38.50` : '';
   if (wrong.length > 0) return;
+  const currency = (form['currency'] ?? '').trim().toUpperCase();
   const { hourValue: _hour, currency: _currency, prices, ...rest } = props.owner;
   const own = new Set<string>(PARTS.map(({ row }) => row.repair));
   const others = Object.entries(prices ?? {}).filter(([key]) => !own.has(key));
@@ -51,7 +62,7 @@ function keep(): void {
   emit('keep', {
     ...rest,
     ...(typeof hourValue === 'number' ? { hourValue } : {}),
-    ...(currency.value.trim() ? { currency: currency.value.trim().toUpperCase() } : {}),
+    ...(currency ? { currency } : {}),
     prices: Object.fromEntries([...others, ...mine]),
   });
 }
@@ -62,13 +73,13 @@ function keep(): void {
     <div class="fields">
       <label
         >An hour of yours<el-input
-          v-model="hour"
+          v-model="form['hour']"
           inputmode="decimal"
           :placeholder="`${HOUR_VALUE} (generic)`"
           data-test="hour-value"
           @change="keep"
       /></label>
-      <label>Currency<el-input v-model="currency" maxlength="3" placeholder="EUR" @change="keep" /></label>
+      <label>Currency<el-input v-model="form['currency']" maxlength="3" placeholder="EUR" @change="keep" /></label>
       <label v-for="{ row, name } in PARTS" :key="row.repair"
         >{{ name
         }}<el-input

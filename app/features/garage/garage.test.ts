@@ -105,6 +105,24 @@ describe('the spec sheet', () => {
       expect((await garage.database.vehicles.get('v'))?.owner.prices).toEqual({ 'replaced:sensor': 31 }),
     );
   });
+  test('what is typed in one cost while another is being stored stays', async () => {
+    const { garage, write, mark } = await atSheet('What your time');
+    await write('hour-value', '48');
+    const price = mark('price-replaced:sensor').find('input').exists()
+      ? mark('price-replaced:sensor').find('input')
+      : mark('price-replaced:sensor');
+    await price.setValue('19.5');
+    await until(async () => expect((await garage.database.vehicles.get('v'))?.owner.hourValue).toBe(48));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect((price.element as HTMLInputElement).value).toBe('19.5');
+    await price.trigger('change');
+    await until(async () =>
+      expect((await garage.database.vehicles.get('v'))?.owner).toMatchObject({
+        hourValue: 48,
+        prices: { 'replaced:sensor': 19.5 },
+      }),
+    );
+  });
   test('an undo takes the last change of the sheet back', async () => {
     const { garage, press } = await atSheet();
     const before = (await vehicleOf(garage))?.steeringSide;
