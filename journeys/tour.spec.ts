@@ -128,7 +128,7 @@ async function followGuide(page: Page): Promise<void> {
       await byTest(page, 'step-done').click();
       await expect(title).toHaveText(now);
     }
-    if (now.startsWith('Draw the sensor')) await climbLadder(page);
+    if (now.startsWith('Pull the sensor')) await climbLadder(page);
     await byTest(page, 'step-done').click();
     await expect(async () => {
       const isDone = await byTest(page, 'record-repair').isVisible();
@@ -137,12 +137,12 @@ async function followGuide(page: Page): Promise<void> {
     }).toPass();
   }
   const order = [
-    'Seat the sensor',
-    "Sensor's bolt in",
-    'Lead into every clip',
-    'Plug together',
-    'Wheel on',
-    'Lift, take the stand',
+    'Push the sensor in',
+    'Start the sensor',
+    'Put the lead into every clip',
+    'Push the plug together',
+    'Put the wheel on',
+    'Lift the car',
   ].map((text) => seen.findIndex((one) => one.startsWith(text)));
   expect(order.every((one) => one >= 0)).toBe(true);
   expect(order).toEqual([...order].sort((a, b) => a - b));
@@ -151,11 +151,11 @@ async function followGuide(page: Page): Promise<void> {
 /** The space bar never says that it moved; the rungs do not record an outcome either. */
 async function climbLadder(page: Page): Promise<void> {
   await page.keyboard.press('Space');
-  await expect(byTest(page, 'step-title')).toContainText('Draw the sensor');
+  await expect(byTest(page, 'step-title')).toContainText('Pull the sensor');
   await page.getByRole('button', { name: 'It will not move' }).click();
   await expect(byTest(page, 'step-title')).toContainText('Brush and wipe');
   await page.getByRole('button', { name: 'Still stuck, next rung' }).click();
   await expect(page.getByText('Soak timer')).toBeVisible();
   await page.reload();
-  await expect(byTest(page, 'step-title')).toContainText('Penetrant all round');
+  await expect(byTest(page, 'step-title')).toContainText('Put penetrant all round');
 }

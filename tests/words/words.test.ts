@@ -24,3 +24,20 @@ test('no text has a placeholder left open, two spaces in a row, or a space befor
   const isOdd = (words: string): boolean => /\$\{|undefined|NaN|\[object| {2}|\w \.(\s|$)/.test(words);
   expect(TEXTS.filter((text) => isOdd(text.words)).map(place)).toEqual([]);
 });
+
+describe('steps and cautions', () => {
+  const STEPS = TEXTS.filter(({ file }) => /knowledge\/(guide|repairs|checks)\//.test(file));
+  const MOST_WORDS = 25;
+
+  test('no sentence is longer than 25 words', () => {
+    const long = STEPS.filter(({ words }) =>
+      words.split(/(?<=[.!?:])\s/).some((sentence) => sentence.split(/\s+/).length > MOST_WORDS),
+    );
+    expect(STEPS.length).toBeGreaterThan(200);
+    expect(long.map(place)).toEqual([]);
+  });
+  test('every place in braces is one that is filled in', () => {
+    const open = STEPS.filter(({ words }) => [...words.matchAll(/\{(\w+)\}/g)].some(([, name]) => name !== 'where'));
+    expect(open.map(place)).toEqual([]);
+  });
+});

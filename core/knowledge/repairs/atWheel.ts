@@ -23,7 +23,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       prepare(
         'ring-cleaned',
         'Clean the ring all round through the bore',
-        'Metal dust acts like a false tooth. Keep magnets away from an encoder.',
+        'Metal dust acts like an extra tooth. Keep magnets away from a magnetic ring.',
         'ring',
         { tools: ['soft brush', 'brake cleaner'], cautions: ['dust'] },
       ),
@@ -43,7 +43,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       prepare(
         'flange-flat',
         'Try the sensor dry: it must sit flat without force',
-        'A hair of rust is half a millimetre of gap.',
+        'A little rust can make the gap half a millimetre wider.',
         'seat',
       ),
       RING,

@@ -31,7 +31,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
       fit(
         'pins-cleaned',
         'Clean both halves, dry them, look at every pin',
-        'Green is resistance; a bent pin is a break.',
+        'Green pins add resistance, a bent pin makes no contact.',
         'plug',
         { tools: ['contact cleaner', 'fine brush'] },
       ),
@@ -78,12 +78,17 @@ export const AT_WIRES: readonly RepairRecord[] = [
       fit(
         'break-found',
         'Find the break by measuring halfway, open the loom there',
-        'Every probe leaves half of what is left.',
+        'Each measurement halves the piece that you have to search.',
         'wire',
         { tools: ['multimeter'] },
       ),
       ...wireSteps(['acid']),
-      fit('loom-closed', 'Tape the loom, put it back into its clips, clear of edges', 'It chafed once.', 'wire'),
+      fit(
+        'loom-closed',
+        'Tape the loom, put it back into its clips, clear of edges',
+        'It has rubbed through here before.',
+        'wire',
+      ),
     ],
     parts: ['wire and sleeves'],
   },

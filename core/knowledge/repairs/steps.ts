@@ -34,7 +34,7 @@ export const RING = prepare(
 export const COMPARE = prepare(
   'part-compared',
   'Lay new part beside old: length, tip, ear, plug, clips',
-  'Wrong boxes happen. Better now than after it is in.',
+  'Wrong parts are often delivered. It is better to notice now.',
   'compare',
   { tools: ['new sensor'] },
 );
@@ -48,14 +48,14 @@ export const FILM = prepare(
 
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
-  fit('wire-cut', 'Cut back to sound, bright copper', 'Dark copper takes no solder.', 'wire', {
+  fit('wire-cut', 'Cut back to sound, bright copper', 'Dark copper does not take solder.', 'wire', {
     tools: ['cutters'],
     cautions,
   }),
   fit(
     'wire-sleeved',
     'Slide the sleeve on first, join stripe to stripe with the joints staggered, then shrink',
-    'The sleeve you forgot is the joint you make twice.',
+    'If you forget the sleeve, you have to make the joint again.',
     'wire',
     { tools: ['adhesive-lined sleeve', 'soldering iron or crimp pliers', 'hot-air gun'] },
   ),
