@@ -90,11 +90,15 @@ export function newTab(garage: TestGarage): void {
 export const until = (holds: () => void | Promise<void>): Promise<void> =>
   vi.waitFor(holds, { timeout: 4000, interval: 15 });
 
+/** The app of the test before: its keys must not be pressed any more. */
+let former: VueWrapper | null = null;
+
 /** The app as it stands at an address, with everything behind it real but the worker. */
 export async function show(
   garage: TestGarage,
   address: string,
 ): Promise<{ readonly screen: VueWrapper; readonly router: Router }> {
+  former?.unmount();
   const pinia = createPinia();
   setActivePinia(pinia);
   const bar = document.createElement('div');
@@ -109,6 +113,7 @@ export async function show(
     attachTo: document.body,
     global: { plugins: [ElementPlus, pinia, router, { install: (app) => providePorts(app, garage.ports) }] },
   });
+  former = screen;
   await flushPromises();
   return { screen, router };
 }
