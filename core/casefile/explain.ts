@@ -136,7 +136,7 @@ function explained(misfit: Misfit): Omit<Problem, 'path'> {
  * Says what is wrong at a place and what would be right.
  * @param misfit a place that does not look as it should.
  * @returns the problem with its JSON pointer.
- * @example explain(misfits({ is: 'record', needs: { a: { is: 'flag' } }, may: {} }, {})[0]) // => {"path":"/a","code":"missing","message":"is missing"}
+ * @example explain({ steps: ['a'], wrong: 'missing', shape: { is: 'flag' }, value: undefined }) // => {"path":"/a","code":"missing","message":"is missing"}
  */
 export function explain(misfit: Misfit): Problem {
   return { path: pointer(misfit.steps), ...explained(misfit) };

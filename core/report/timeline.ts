@@ -28,7 +28,7 @@ const textOr = (value: unknown, other: string): string => (typeof value === 'str
  * What happened in a job: observations, repairs and notes.
  * @param file the job. @param speech how sides are spoken.
  * @returns the entries, newest first; those without a time come last.
- * @example timelineOf({ ...CASE, observations: [], notes: [{ text: 'wet' }, 5] }, { sides: 'left-right' }).map((entry) => entry.words) // => ["wet"]
+ * @example timelineOf({ ...CASE, observations: [], repairs: [], notes: [{ text: 'wet' }, 5] }, { sides: 'left-right' }).map((entry) => entry.words) // => ["wet"]
  */
 export function timelineOf(file: CaseFile, speech: { readonly sides: SideSpeech }): TimelineEntry[] {
   const seen = file.observations.map((observation): TimelineEntry => {

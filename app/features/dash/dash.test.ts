@@ -45,7 +45,7 @@ describe('before anything is opened', () => {
     await until(async () =>
       expect((await seenIn(garage)).at(-1)).toMatchObject({ kind: 'meter', point: 'battery', value: 12.62 }),
     );
-    await says('codes were not thrown by a flat battery today');
+    await says('a flat battery did not cause today');
   });
   test('volts that are none are refused in words', async () => {
     const { garage, write, screen } = await atDash();

@@ -6,10 +6,10 @@ import { useGarage } from '../../stores/garage';
 export interface Import {
   readonly name: string;
   /** The share that has been read, 0 to 1. */
-  readonly share: number;
+  share: number;
   /** The job it became. */
-  readonly job: string | null;
-  readonly problems: readonly Problem[];
+  job: string | null;
+  problems: readonly Problem[];
   readonly cancel: () => void;
 }
 
@@ -20,12 +20,16 @@ export function useImports() {
 
   async function takeIn(file: File): Promise<string | null> {
     const over = new AbortController();
-    const at = imports.length;
-    const say = (change: Partial<Import>): void =>
-      void imports.splice(at, 1, { ...(imports[at] as Import), ...change });
-    imports.push({ name: file.name, share: 0, job: null, problems: [], cancel: () => over.abort() });
-    const result = await garage.importFile(file, (share) => say({ share }), over.signal);
-    say(result.ok ? { share: 1, job: result.value } : { share: 1, problems: result.problems });
+    const entry = shallowReactive<Import>({
+      name: file.name,
+      share: 0,
+      job: null,
+      problems: [],
+      cancel: () => over.abort(),
+    });
+    imports.push(entry);
+    const result = await garage.importFile(file, (share) => (entry.share = share), over.signal);
+    Object.assign(entry, result.ok ? { share: 1, job: result.value } : { share: 1, problems: result.problems });
     return result.ok ? result.value : null;
   }
 
@@ -37,5 +41,5 @@ export function useImports() {
     return jobs.length === 1 ? (jobs[0] ?? null) : null;
   }
 
-  return { imports, takeAllIn, clear: () => imports.splice(0) };
+  return { imports, takeAllIn };
 }
