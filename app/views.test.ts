@@ -48,6 +48,15 @@ describe('what is drawn is what the core says', () => {
     const soft = caseOf(car('passive'), [{ kind: 'symptom', symptom: 'pedal-soft' }]);
     expect(nextMoveView(assessFully(soft), soft, 'left-right')).toMatchObject({ isStop: true });
   });
+  test('of a closed job: how it ended, and nothing more to do', () => {
+    const closed = { ...caseOf(car('passive'), []), ending: 'unsolved' as const };
+    expect(nextMoveView(assessFully(closed), closed, 'left-right')).toMatchObject({
+      heading: 'This job is closed',
+      sentence: 'Ended unsolved.',
+      cost: null,
+      to: { name: 'notebook' },
+    });
+  });
   test('evidence carries weight for what it speaks for', () => {
     const lines = evidenceLines(file, assessment, 'rear-right', { sides: 'left-right' });
     expect(lines[1]?.weighs?.decibans).toBeGreaterThan(5);

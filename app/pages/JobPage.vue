@@ -53,8 +53,9 @@ const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject
 const move = computed(() => nextMoveView(job.assessment, job.file, preferences.values.sides));
 /** The bar leads nowhere where one stands already. */
 const shownMove = computed(() => {
-  const isHere = typeof move.value?.to === 'object' && 'name' in move.value.to && move.value.to.name === 'prove';
-  return move.value && isHere && route.name === 'prove' ? { ...move.value, button: '' } : move.value;
+  const to = move.value?.to;
+  const isHere = typeof to === 'object' && 'name' in to && to.name === route.name && !('query' in to);
+  return move.value && isHere ? { ...move.value, button: '' } : move.value;
 });
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 /** A guide has a foot of its own; a check sheet is all entry. */

@@ -2,6 +2,7 @@ import type { RouteLocationRaw } from 'vue-router';
 import type { FullAssessment, Move } from '../../../core/judgement/assess';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
+import { endingWords } from '../../../core/proof/endingWords';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 
 /** The one recommended action, ready to be shown. */
@@ -89,13 +90,29 @@ function moveViewOf(move: Move, file: CaseFile, sides: SideSpeech): MoveView {
   };
 }
 
-/** What the bar shows: the stop with its reason, else the best move; null before the first judgement. */
+/** A job that is closed asks for nothing more. */
+function closedView(file: CaseFile): MoveView {
+  const [sentence = '', ...more] = endingWords(file);
+  return {
+    heading: 'This job is closed',
+    sentence,
+    minutes: null,
+    cost: null,
+    why: more.join(' '),
+    button: 'Open the notebook',
+    to: { name: 'notebook' },
+    isStop: false,
+  };
+}
+
+/** What the bar shows: how the job ended, else the stop with its reason, else the best move; null before the first judgement. */
 export function nextMoveView(
   assessment: FullAssessment | null,
   file: CaseFile | null,
   sides: SideSpeech,
 ): MoveView | null {
   if (!assessment || !file) return null;
+  if (file.ending) return closedView(file);
   const move = assessment.next[0];
   return stopView(assessment, move, file, sides) ?? (move ? moveViewOf(move, file, sides) : null);
 }

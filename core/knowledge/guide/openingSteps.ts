@@ -6,7 +6,7 @@ export const CHOCK: StepRow = {
   id: 'chock',
   phase: 'make-safe',
   text: 'Park on flat hard ground and chock the wheels that stay down',
-  why: 'A car that rolls off a stand is the one accident here that kills.',
+  why: 'The car must not move while a wheel is off the ground.',
   drawing: 'chock',
   tools: ['two chocks'],
   cautions: ['chock'],
