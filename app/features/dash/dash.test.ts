@@ -1,6 +1,8 @@
-import { describe, expect, test } from 'vitest';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
 import { handsOn, layOut, show, until, type TestGarage } from '../../testSupport';
+
+afterEach(() => vi.useRealTimers());
 
 async function atDash(seen: readonly Loose[] = []) {
   const garage = await layOut(car('passive'), { observations: caseOf(car('passive'), seen).observations });
@@ -75,5 +77,50 @@ describe('what was done lately', () => {
     );
     await until(() => expect(screen.find('[data-test="lately"]').exists()).toBe(true));
     await says(/front right/i);
+  });
+});
+
+describe('how the lamps behave', () => {
+  test('the bulb check is counted off, then one is asked what is still lit', async () => {
+    const { press, says } = await atDash();
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'setTimeout', 'clearTimeout', 'Date'] });
+    const pressed = press('I turn the key on now');
+    await vi.advanceTimersByTimeAsync(100);
+    await pressed;
+    await vi.advanceTimersByTimeAsync(9000);
+    vi.useRealTimers();
+    await says('Now tap what is still lit.');
+  });
+  test('a fault that first came and went is noted as grown', async () => {
+    const { garage, list } = await atDash([{ kind: 'lamps', lit: ['abs'], pattern: ['steady-from-key-on'] }]);
+    await until(() => expect(list('[data-test="earlier-pattern"] button').length).toBeGreaterThan(3));
+    await list('[data-test="earlier-pattern"] button')
+      .find((choice) => choice.text() === 'now and then')
+      ?.trigger('click');
+    await until(async () =>
+      expect((await seenIn(garage)).map((one) => (one.kind === 'lamps' ? one.pattern : null))).toEqual([
+        ['intermittent'],
+        ['steady-from-key-on'],
+      ]),
+    );
+  });
+  test('a lamp of another system is noted for later', async () => {
+    const { press, says } = await atDash([{ kind: 'lamps', lit: ['abs'] }]);
+    await press('Airbag');
+    await says('Look at these again after the repair.');
+  });
+  test('all lamps out now is an answer', async () => {
+    const { garage, press } = await atDash([{ kind: 'lamps', lit: ['abs'] }]);
+    await press('All lamps are out now');
+    await until(async () => expect((await seenIn(garage)).at(-1)).toMatchObject({ kind: 'lamps', lit: [] }));
+  });
+  test('a symptom is noted with the bend it comes in, and taken back', async () => {
+    const { garage, press, mark } = await atDash();
+    await press('Stability cuts in without reason');
+    await until(() => expect(mark('bend-left').exists()).toBe(true));
+    await press('bend-left');
+    await until(async () => expect((await seenIn(garage)).at(-1)).toMatchObject({ kind: 'symptom', bend: 'left' }));
+    await press('Stability cuts in without reason');
+    await until(async () => expect(await seenIn(garage)).toEqual([]));
   });
 });
