@@ -99,7 +99,7 @@ function closedView(file: CaseFile): MoveView {
     minutes: null,
     cost: null,
     why: more.join(' '),
-    button: 'Open the notebook',
+    button: 'See what was done',
     to: { name: 'notebook' },
     isStop: false,
   };
