@@ -116,7 +116,7 @@ useShortcuts({
 <template>
   <main v-if="job.isMissing" class="missing">
     <h1>This job is not in this browser</h1>
-    <p>It may have been removed, or it lives on another device. Open its file in the garage.</p>
+    <p>It may have been removed, it may be damaged, or it lives on another device. Look in the garage.</p>
     <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
   </main>
   <div v-else class="job">

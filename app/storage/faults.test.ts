@@ -124,6 +124,34 @@ describe('patience', () => {
     expect(await work).toBe(7);
     expect(said).toEqual(['slow', 'answered']);
   });
+  test('a watch that is slow at first says so once, however often it answers; one that is stopped says nothing', async () => {
+    vi.useFakeTimers();
+    let slow = 0;
+    const patience: Patience = {
+      failed: () => Promise.resolve(false),
+      waiting: () => {
+        slow += 1;
+        return () => (slow -= 1);
+      },
+    };
+    let tell: () => void = () => undefined;
+    const held: Shelf = {
+      ...memoryShelf(),
+      watch: (_query, seen) => {
+        tell = () => seen(null as never);
+        return () => undefined;
+      },
+    };
+    const storage = createGarageStorage(held, patience);
+    storage.watchJob('j', () => undefined);
+    await vi.advanceTimersByTimeAsync(LONG_WAIT + 1);
+    expect(slow).toBe(1);
+    for (let times = 0; times < 3; times += 1) tell();
+    expect(slow).toBe(0);
+    storage.watchJob('j', () => undefined)();
+    await vi.advanceTimersByTimeAsync(2 * LONG_WAIT);
+    expect(slow).toBe(0);
+  });
 });
 
 describe('the real store', () => {

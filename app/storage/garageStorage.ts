@@ -140,9 +140,10 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
   /** Watches on after a failure, if it is to be tried again. */
   function watch<T>(query: () => Promise<T>, seen: (value: T) => void): Stop {
     let stop: Stop = () => undefined;
+    let answered: Stop = () => undefined;
     let isOver = false;
     const begin = (): void => {
-      const answered = whenLong(patience);
+      answered = whenLong(patience);
       stop = shelf.watch(
         query,
         (value) => {
@@ -158,6 +159,7 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     begin();
     return () => {
       isOver = true;
+      answered();
       stop();
     };
   }

@@ -22,13 +22,14 @@ export const NO_PATIENCE: Patience = { failed: () => Promise.resolve(false), wai
 /** A store that has not answered after this, in ms, is held by something. */
 export const LONG_WAIT = 5000;
 
-/** Says that the store is slow once it has been for long; the stop says that it has answered. */
+/** Says that the store is slow once it has been for long; the stop says, once, that it has answered or is no longer asked. */
 export function whenLong(patience: Patience): Stop {
   let answered: Stop = () => undefined;
   const timer = setTimeout(() => (answered = patience.waiting()), LONG_WAIT);
   return () => {
     clearTimeout(timer);
     answered();
+    answered = () => undefined;
   };
 }
 

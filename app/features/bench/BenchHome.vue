@@ -45,7 +45,7 @@ async function start(level: LevelId): Promise<void> {
 
 <template>
   <div class="home">
-    <header class="head">
+    <header class="opening">
       <RouterLink class="mark" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
       <p class="promise">
         A car with a hidden fault, and a meter and a reader that behave like real ones. You cannot break anything.
@@ -96,23 +96,9 @@ async function start(level: LevelId): Promise<void> {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 32px;
-  padding: 10px 26px;
-  border-bottom: 2px solid var(--ink);
-}
-
 .mark {
   color: var(--ink);
   text-decoration: none;
-}
-
-.promise {
-  flex: 1;
-  color: var(--muted);
 }
 
 .main {
@@ -132,15 +118,9 @@ async function start(level: LevelId): Promise<void> {
 }
 
 @media (max-width: 700px) {
-  .head,
   .main {
     padding-left: 16px;
     padding-right: 16px;
-  }
-
-  .promise {
-    flex: 1 0 100%;
-    order: 3;
   }
 }
 </style>
