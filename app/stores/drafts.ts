@@ -11,6 +11,8 @@ interface Draft {
   /** What is known to be stored. */
   stored: StoredDraft;
   isWriting: boolean;
+  /** What another tab wrote while this one was writing: heard afterwards, if it is newer. */
+  missed: StoredDraft | null;
   readonly stop: Stop;
 }
 
@@ -24,6 +26,7 @@ export const useDrafts = defineStore('drafts', () => {
   /** Another tab has written: its words and those typed here are put together. */
   function heard(id: string, now: StoredDraft): void {
     const draft = drafts.get(id);
+    if (draft?.isWriting) draft.missed = now;
     if (!draft || draft.isWriting || now.revision <= draft.stored.revision) return;
     const before = draft.stored.text;
     const isUntouched = textOf(id) === before;
@@ -35,7 +38,13 @@ export const useDrafts = defineStore('drafts', () => {
   /** Begins to follow a draft. */
   function open(id: string, isFreeText = false): void {
     if (drafts.has(id)) return;
-    const draft: Draft = { isFreeText, stored: { text: '', revision: -1 }, isWriting: false, stop: () => undefined };
+    const draft: Draft = {
+      isFreeText,
+      stored: { text: '', revision: -1 },
+      isWriting: false,
+      missed: null,
+      stop: () => undefined,
+    };
     drafts.set(id, draft);
     Object.assign(draft, { stop: storage.watchDraft(id, (now) => heard(id, now)) });
   }
@@ -52,7 +61,9 @@ export const useDrafts = defineStore('drafts', () => {
         texts.set(id, mergedText(sent, draft.stored.text, textOf(id)));
       }
     } finally {
-      draft.isWriting = false;
+      const { missed } = draft;
+      Object.assign(draft, { isWriting: false, missed: null });
+      if (missed) heard(id, missed);
     }
   }
 
