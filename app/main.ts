@@ -16,6 +16,7 @@ import { createAdviserClient } from './workers/adviserClient';
 import { createBenchClient } from './workers/benchClient';
 import { createFilesClient } from './workers/filesClient';
 import './shared/theme/element.css';
+import { texts } from '#words/shared/app';
 
 const app = createApp(App);
 const pinia = createPinia();
@@ -30,7 +31,7 @@ providePorts(app, {
     restarted: ({ fault, message }) => (trouble.adviser = { fault, message, retry: null }),
     recovered: () => {
       trouble.adviser = null;
-      void tell('The adviser had stopped. It was started again, and its advice is up to date.');
+      void tell(texts.theAdviserHadStopped);
     },
   }),
   files: createFilesClient(),

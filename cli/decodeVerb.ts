@@ -1,12 +1,13 @@
 import { decode } from '../core/codes/decode';
 import { BadInput } from './input';
 import type { Verb } from './verb';
+import { texts } from '#words/cli';
 
 /** `decode CODE…`: one decoded code a line. */
 export const decodeVerb: Verb = {
-  usage: 'decode CODE…',
+  usage: texts.decodeCode,
   run(codes, out) {
-    if (codes.length === 0) throw new BadInput('decode needs at least one code, such as C0034');
+    if (codes.length === 0) throw new BadInput(texts.decodeNeedsAtLeast);
     for (const code of codes) out.line(decode(code));
     return 0;
   },

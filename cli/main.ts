@@ -5,6 +5,7 @@ import { planVerb } from './planVerb';
 import { trialVerb } from './trialVerb';
 import { validateVerb } from './validateVerb';
 import type { Out, Verb } from './verb';
+import { texts } from '#words/cli';
 
 const VERBS: ReadonlyMap<string, Verb> = new Map([
   ['assess', assessVerb],
@@ -23,7 +24,7 @@ function run(words: readonly string[]): number | Promise<number> {
   const [name = '', ...rest] = words;
   const verb = VERBS.get(name);
   const usages = [...VERBS.values()].map((verb) => verb.usage).join(' | ');
-  if (!verb) throw new BadInput(`${name ? `there is no verb "${name}"` : 'a verb is missing'}; use: ${usages}`);
+  if (!verb) throw new BadInput(texts.use(name ? texts.thereIsNoVerb(name) : texts.aVerbIsMissing, usages));
   return verb.run(rest, out);
 }
 
@@ -31,6 +32,6 @@ try {
   process.exitCode = await run(process.argv.slice(2));
 } catch (error) {
   if (!(error instanceof BadInput)) throw error;
-  out.problem(`zelf: ${error.message}`);
+  out.problem(texts.zelf2(error.message));
   process.exitCode = 2;
 }

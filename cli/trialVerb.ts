@@ -6,16 +6,15 @@ import { parseArgs } from 'node:util';
 import { summarise, trialCars, type CarResult } from '../bench/trial/trial';
 import { BadInput } from './input';
 import type { Verb } from './verb';
+import { texts } from '#words/cli';
 
 const MOST_CARS = 100_000;
-const USAGE = 'trial --cars N --seed S';
+const USAGE = texts.trialCarsNSeed;
 
 function wholeIn(text: string | undefined, flag: string, least: number, most: number): number {
   const value = Number(text);
   if (text === undefined || !/^\d{1,10}$/.test(text) || value < least || value > most)
-    throw new BadInput(
-      `trial: ${flag} needs a whole number from ${least} to ${most}${text === undefined ? '' : `, not "${text}"`}`,
-    );
+    throw new BadInput(texts.trialNeedsAWhole(flag, least, most, text === undefined ? '' : texts.not(text)));
   return value;
 }
 
@@ -24,7 +23,7 @@ function readWords(words: readonly string[]): { readonly cars?: string; readonly
     return parseArgs({ args: [...words], options: { cars: { type: 'string' }, seed: { type: 'string' } } }).values;
   } catch (error) {
     const [reason = ''] = (error instanceof Error ? error.message : '').split(/[.\n]/);
-    throw new BadInput(`trial: ${reason}; use: ${USAGE}`);
+    throw new BadInput(texts.trialUse(reason, USAGE));
   }
 }
 

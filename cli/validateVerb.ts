@@ -1,11 +1,12 @@
 import { BadInput, problemLine, readCase } from './input';
 import type { Verb } from './verb';
+import { texts } from '#words/cli';
 
 /** `validate FILE…`: a line for each file; exit code 2 when any is not right. */
 export const validateVerb: Verb = {
-  usage: 'validate FILE…',
+  usage: texts.validateFile,
   run(names, out) {
-    if (names.length === 0) throw new BadInput('validate needs at least one case file');
+    if (names.length === 0) throw new BadInput(texts.validateNeedsAtLeast);
     const results = names.map((name) => {
       const file = readCase(name);
       out.line({ file: name, ok: file.ok, problems: file.ok ? [] : file.problems });

@@ -4,6 +4,7 @@ import helmet from 'koa-helmet';
 import send from 'koa-send';
 import { errorFunnel } from './errors';
 import { isOwnHost } from './hosts';
+import { texts } from '#words/server';
 
 /** The policy of the built app: everything from here, nothing inline but styles. */
 const POLICY = {
@@ -47,10 +48,9 @@ export function createApp(root: string): Koa {
   );
   app.use(compress({ threshold: 1024, br: false }));
   app.use(async (context) => {
-    if (!isOwnHost(context.get('host')))
-      context.throw(421, 'Zelf answers only at its own address on this machine', { expose: true });
+    if (!isOwnHost(context.get('host'))) context.throw(421, texts.zelfAnswersOnlyAt, { expose: true });
     if (context.method !== 'GET' && context.method !== 'HEAD')
-      context.throw(405, 'only reading is possible here', { expose: true });
+      context.throw(405, texts.onlyReadingIsPossible, { expose: true });
     const isFile = /\.[a-z0-9]+$/i.test(context.path);
     const path = isFile ? context.path : '/index.html';
     await send(context, path, {

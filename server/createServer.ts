@@ -1,6 +1,7 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
 import type { Socket } from 'node:net';
 import { createApp } from './createApp';
+import { texts } from '#words/server';
 
 /** A browser on the same machine needs none of this; whoever does is slow, greedy or broken. All times in ms. */
 export const LIMITS = {
@@ -17,7 +18,7 @@ export const LIMITS = {
   requests: 100,
 } as const;
 
-const BAD_REQUEST = 'HTTP/1.1 400 Bad Request\r\nConnection: close\r\nContent-Length: 0\r\n\r\n';
+const BAD_REQUEST = texts.http11400;
 
 function refuse(error: NodeJS.ErrnoException, socket: Socket): void {
   if (error.code === 'ECONNRESET' || !socket.writable) return void socket.destroy();
@@ -40,7 +41,7 @@ export function createServer(root: string): Server {
     },
     (request, response) => {
       if (URL.canParse(request.url ?? '', 'http://localhost')) void answer(request, response);
-      else response.writeHead(400, { 'Content-Type': 'text/plain' }).end('this is no address');
+      else response.writeHead(400, { 'Content-Type': 'text/plain' }).end(texts.thisIsNoAddress);
     },
   );
   server.maxConnections = LIMITS.connections;

@@ -1,4 +1,5 @@
 import type { Context, Next } from 'koa';
+import { texts } from '#words/server';
 
 interface MaybePublic {
   readonly status?: number;
@@ -14,7 +15,7 @@ export async function errorFunnel(context: Context, next: Next): Promise<void> {
     const { status = 500, expose = false, message = '' } = error as MaybePublic;
     context.status = status;
     context.type = 'text/plain';
-    context.body = status === 404 ? 'Not found.' : expose ? message : 'Something went wrong here.';
+    context.body = status === 404 ? texts.notFound : expose ? message : texts.somethingWentWrongHere;
     if (status >= 500) console.error(error);
   }
 }

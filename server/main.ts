@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { createServer } from './createServer';
 import { serveReader } from './readerSocket';
+import { texts } from '#words/server';
 
 const FIRST_PORT = 4180;
 const PORTS_TO_TRY = 20;
@@ -14,7 +15,7 @@ interface Wish {
 }
 
 function stopWith(message: string): never {
-  console.error(`zelf: ${message}`);
+  console.error(texts.zelf(message));
   process.exit(2);
 }
 
@@ -22,7 +23,7 @@ function readWords(): { readonly port?: string; readonly exact?: boolean } {
   try {
     return parseArgs({ options: { port: { type: 'string' }, exact: { type: 'boolean' } } }).values;
   } catch (error) {
-    return stopWith(error instanceof Error ? error.message : 'the words are not understood');
+    return stopWith(error instanceof Error ? error.message : texts.theWordsAreNot);
   }
 }
 
@@ -31,7 +32,7 @@ function readWish(): Wish {
   const wanted = named ?? process.env['PORT'];
   const port = wanted === undefined ? FIRST_PORT : Number(wanted);
   const isPort = Number.isInteger(port) && port >= 1 && port <= 65_535;
-  return isPort ? { port, exact } : stopWith(`the port "${wanted}" is no number from 1 to 65535`);
+  return isPort ? { port, exact } : stopWith(texts.thePortIsNo(wanted ?? ''));
 }
 
 function listen(root: string, port: number): Promise<Server | null> {
@@ -49,10 +50,10 @@ async function start(): Promise<void> {
   for (let candidate = port; candidate < port + (exact ? 1 : PORTS_TO_TRY); candidate += 1) {
     const server = await listen(root, candidate);
     if (!server) {
-      console.error(`Port ${candidate} is taken${exact ? '.' : `; trying ${candidate + 1}.`}`);
+      console.error(texts.portIsTaken(candidate, exact ? '.' : texts.trying(candidate + 1)));
       continue;
     }
-    console.log(`Zelf is at http://127.0.0.1:${candidate}/ (stop with Ctrl+C)`);
+    console.log(texts.zelfIsAtHttp(candidate));
     const endLinks = serveReader(server);
     const stop = (): void => {
       endLinks();
@@ -63,7 +64,7 @@ async function start(): Promise<void> {
     process.once('SIGTERM', stop);
     return;
   }
-  console.error(`zelf: no free port from ${port} on; name one with --port`);
+  console.error(texts.zelfNoFreePort(port));
   process.exit(2);
 }
 

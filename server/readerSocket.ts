@@ -5,6 +5,7 @@ import { readerFor, readHello } from '../bench/reader/serve';
 import { linkTo } from '../bench/reader/standInReader';
 import type { Link, Timer } from '../core/diagnostics/link';
 import { isOwnHost, isOwnOrigin } from './hosts';
+import { texts } from '#words/server';
 
 export const READER_PATH = '/ws/reader';
 
@@ -47,7 +48,7 @@ function guard(
   limits: ReaderLimits,
 ): { readonly isFlooding: () => boolean; readonly met: () => void } {
   let [isAlive, heard] = [true, 0];
-  const unmet = setTimeout(() => socket.close(CLOSED.badHello, 'no introduction'), limits.hello);
+  const unmet = setTimeout(() => socket.close(CLOSED.badHello, texts.noIntroduction), limits.hello);
   const second = setInterval(() => (heard = 0), 1000);
   const heartbeat = setInterval(() => {
     if (!isAlive) return socket.terminate();
@@ -66,7 +67,7 @@ function guard(
 function plugIn(socket: WebSocket, text: string, limits: ReaderLimits): Link | null {
   const hello = readHello(text);
   if (!hello) {
-    socket.close(CLOSED.badHello, 'not an introduction');
+    socket.close(CLOSED.badHello, texts.notAnIntroduction);
     return null;
   }
   try {
@@ -79,7 +80,7 @@ function plugIn(socket: WebSocket, text: string, limits: ReaderLimits): Link | n
     link.onLost((why) => socket.close(CLOSED.lost, why));
     return link;
   } catch {
-    socket.close(CLOSED.badHello, 'no such car');
+    socket.close(CLOSED.badHello, texts.noSuchCar);
     return null;
   }
 }
@@ -90,12 +91,12 @@ function serve(socket: WebSocket, limits: ReaderLimits): void {
   const { isFlooding, met } = guard(socket, limits);
   socket.on('error', () => socket.terminate());
   socket.on('message', (data: Buffer, isBinary) => {
-    if (isFlooding()) return socket.close(CLOSED.tooMany, 'too many messages');
+    if (isFlooding()) return socket.close(CLOSED.tooMany, texts.tooManyMessages);
     if (isBinary) {
       if (link && data.length > 0) link.send(data[0] ?? 0, new Uint8Array(data.subarray(1)));
       return;
     }
-    if (link) return socket.close(CLOSED.badHello, 'not an introduction');
+    if (link) return socket.close(CLOSED.badHello, texts.notAnIntroduction);
     link = plugIn(socket, data.toString('utf8'), limits);
     if (!link) return;
     met();

@@ -1,6 +1,7 @@
 import { BERTIE as BERTIE_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
+import { texts } from '#words/screens/samples';
 
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
 export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
@@ -32,7 +33,7 @@ export const BERTIE_DEAF: DemoCase = {
     [4, { kind: 'live', channel: 'front-left', while: 'hand-spin', finding: 'zero' }],
     [4, { kind: 'live', channel: 'front-right', while: 'hand-spin', finding: 'follows' }],
   ],
-  costs: [{ daysAgo: 7, item: 'Wheel bearing, front left', amount: 64, use: 'needed' }],
+  costs: [{ daysAgo: 7, item: texts.wheelBearingFrontLeft, amount: 64, use: 'needed' }],
 };
 
 /** Finished: a flood of codes from a flat battery. */
@@ -53,8 +54,8 @@ export const BERTIE_FLOOD: DemoCase = {
   ],
   repairs: [{ afterCount: 6, daysAgo: 399, action: 'charged', segment: 'supply', result: 'fixed' }],
   costs: [
-    { daysAgo: 399, item: 'Battery charger', amount: 38, use: 'kept' },
-    { daysAgo: 400, item: 'Workshop: battery and check-up', amount: 210, use: 'quote', case: 'usual' },
+    { daysAgo: 399, item: texts.batteryCharger, amount: 38, use: 'kept' },
+    { daysAgo: 400, item: texts.workshopBatteryAndCheck, amount: 210, use: 'quote', case: 'usual' },
   ],
   ending: 'solved',
 };

@@ -3,6 +3,7 @@ import { BERTIE, BERTIE_DEAF, BERTIE_FLOOD } from './bertie';
 import { daysBefore, layOut, type DemoCase } from './demoCase';
 import { PEBBLE, PEBBLE_LOOM, PEBBLE_NEW } from './pebble';
 import { TANSY, TANSY_FLOODED, TANSY_LEAD } from './tansy';
+import { texts } from '#words/screens/samples';
 
 const JOBS: readonly {
   readonly id: string;
@@ -14,15 +15,21 @@ const JOBS: readonly {
   {
     id: 'tansy-flooded',
     vehicleId: 'tansy',
-    title: 'lamps since the flooded lane',
+    title: texts.lampsSinceTheFlooded,
     stage: 'find',
     demo: TANSY_FLOODED,
   },
-  { id: 'tansy-lead', vehicleId: 'tansy', title: 'the lead at the strut', stage: 'prove', demo: TANSY_LEAD },
-  { id: 'bertie-deaf', vehicleId: 'bertie', title: 'deaf since the bearing', stage: 'find', demo: BERTIE_DEAF },
-  { id: 'bertie-flood', vehicleId: 'bertie', title: 'everything lit after winter', stage: 'prove', demo: BERTIE_FLOOD },
-  { id: 'pebble-loom', vehicleId: 'pebble', title: 'now and then, on bumps', stage: 'prove', demo: PEBBLE_LOOM },
-  { id: 'pebble-new', vehicleId: 'pebble', title: 'hill lamp this morning', stage: 'dash', demo: PEBBLE_NEW },
+  { id: 'tansy-lead', vehicleId: 'tansy', title: texts.theLeadAtThe, stage: 'prove', demo: TANSY_LEAD },
+  { id: 'bertie-deaf', vehicleId: 'bertie', title: texts.deafSinceTheBearing, stage: 'find', demo: BERTIE_DEAF },
+  {
+    id: 'bertie-flood',
+    vehicleId: 'bertie',
+    title: texts.everythingLitAfterWinter,
+    stage: 'prove',
+    demo: BERTIE_FLOOD,
+  },
+  { id: 'pebble-loom', vehicleId: 'pebble', title: texts.nowAndThenOn, stage: 'prove', demo: PEBBLE_LOOM },
+  { id: 'pebble-new', vehicleId: 'pebble', title: texts.hillLampThisMorning, stage: 'dash', demo: PEBBLE_NEW },
 ];
 
 /** The sample garage: three made-up vehicles and their jobs, dated back from now. */

@@ -1,14 +1,15 @@
 import { PEBBLE as PEBBLE_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
+import { texts } from '#words/screens/samples';
 
 /** A 2011 camper on a van base, one sensor on the differential for both rear wheels. */
-export const PEBBLE: Vehicle = { ...PEBBLE_ON_BENCH, words: '2011 camper on a van base' };
+export const PEBBLE: Vehicle = { ...PEBBLE_ON_BENCH, words: texts.n2011CamperOnA };
 
 const OWNER = {
   hourValue: 15,
   currency: 'EUR',
-  tools: ['multimeter', 'low-cost code reader'],
+  tools: ['multimeter', texts.lowCostCodeReader],
   meter: { percent: 1, counts: 3 },
 };
 
@@ -67,9 +68,9 @@ export const PEBBLE_LOOM: DemoCase = {
     { afterCount: 8, daysAgo: 14, channel: 'rear-axle', action: 'repaired-wire', segment: 'loom', result: 'unknown' },
   ],
   costs: [
-    { daysAgo: 20, item: 'Sensor, bought on a guess', amount: 47, use: 'spare' },
-    { daysAgo: 15, item: 'Wire and sleeves', amount: 9, use: 'needed' },
-    { daysAgo: 18, item: 'Workshop: search by the hour', amount: 340, use: 'quote', case: 'usual' },
+    { daysAgo: 20, item: texts.sensorBoughtOnA, amount: 47, use: 'spare' },
+    { daysAgo: 15, item: texts.wireAndSleeves, amount: 9, use: 'needed' },
+    { daysAgo: 18, item: texts.workshopSearchByThe, amount: 340, use: 'quote', case: 'usual' },
   ],
 };
 

@@ -1,17 +1,18 @@
 import { TANSY as TANSY_ON_BENCH } from '../../bench/practice/sampleCars';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
+import { texts } from '#words/screens/samples';
 
 /** A 2009 estate, shared by an allotment society. Made up, like all of the sample garage. */
 export const TANSY: Vehicle = {
   ...TANSY_ON_BENCH,
-  words: '2009 estate of the allotment society',
+  words: texts.n2009EstateOfThe,
 };
 
 const OWNER = {
   hourValue: 15,
   currency: 'EUR',
-  tools: ['multimeter', 'low-cost code reader'],
+  tools: ['multimeter', texts.lowCostCodeReader],
   meter: { percent: 1, counts: 3 },
 };
 
@@ -52,7 +53,7 @@ export const TANSY_FLOODED: DemoCase = {
     ],
     [0, { kind: 'look', channel: 'rear-right', part: 'loom', finding: 'sound' }],
   ],
-  costs: [{ daysAgo: 1, item: 'Workshop: new sensor fitted', amount: 280, use: 'quote', case: 'usual' }],
+  costs: [{ daysAgo: 1, item: texts.workshopNewSensorFitted, amount: 280, use: 'quote', case: 'usual' }],
 };
 
 /** Finished: the front-left lead, rubbed by the tyre after a strut job. */
@@ -85,9 +86,9 @@ export const TANSY_LEAD: DemoCase = {
     { afterCount: 5, daysAgo: 608, channel: 'front-left', action: 'repaired-wire', segment: 'lead', result: 'fixed' },
   ],
   costs: [
-    { daysAgo: 608, item: 'Adhesive-lined sleeves', amount: 6, use: 'needed' },
-    { daysAgo: 609, item: 'Crimp pliers', amount: 24, use: 'kept' },
-    { daysAgo: 610, item: 'Workshop: new sensor fitted', amount: 190, use: 'quote', case: 'usual' },
+    { daysAgo: 608, item: texts.adhesiveLinedSleeves, amount: 6, use: 'needed' },
+    { daysAgo: 609, item: texts.crimpPliers, amount: 24, use: 'kept' },
+    { daysAgo: 610, item: texts.workshopNewSensorFitted, amount: 190, use: 'quote', case: 'usual' },
   ],
   ending: 'solved',
 };

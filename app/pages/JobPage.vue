@@ -21,6 +21,7 @@ import { useJob } from '../stores/job';
 import { practiceOf } from '../../bench/practice/practiceFile';
 import { useDrafts } from '../stores/drafts';
 import { usePreferences } from '../stores/preferences';
+import { texts } from '#words/screens/pages';
 
 const KeysDialog = defineAsyncComponent(() => import('../shared/shell/KeysDialog.vue'));
 
@@ -115,9 +116,9 @@ useShortcuts({
 
 <template>
   <main v-if="job.isMissing" class="missing">
-    <h1>This job is not in this browser</h1>
-    <p>It may have been removed, it may be damaged, or it lives on another device. Look in the garage.</p>
-    <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
+    <h1>{{ texts.thisJobIsNot }}</h1>
+    <p>{{ texts.itMayHaveBeen }}</p>
+    <RouterLink class="tap strong" :to="{ name: 'garage' }">{{ texts.toTheGarage }}</RouterLink>
   </main>
   <div v-else class="job">
     <CompactHead
@@ -125,7 +126,7 @@ useShortcuts({
       class="head"
       back="garage"
       :vehicle="job.file.vehicle.name ?? ''"
-      :stage="STAGES.find((one) => one.id === stage)?.name ?? 'Notebook'"
+      :stage="STAGES.find((one) => one.id === stage)?.name ?? texts.notebook"
       :where="sayChannel(job.subject, preferences.values.sides, job.file.vehicle.steeringSide)"
       :pieces="pieces"
       @open="compact.showAll"
@@ -167,7 +168,7 @@ useShortcuts({
       :is-thinking="job.isThinking"
       :is-stale="job.isStale && !job.isThinking"
       :is-compact="isCompact"
-      :reminder="unrecorded ? 'What is typed under Codes is not recorded yet.' : ''"
+      :reminder="unrecorded ? texts.whatIsTypedUnder : ''"
       @why="isWhyOpen = true"
     />
     <WhyDrawer

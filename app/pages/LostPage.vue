@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
+import { texts } from '#words/screens/pages';
 </script>
 
 <template>
   <main class="lost">
-    <h1>This page does not exist</h1>
-    <p>The address is wrong. All your jobs are in the garage.</p>
-    <RouterLink class="tap strong" :to="{ name: 'garage' }">To the garage</RouterLink>
+    <h1>{{ texts.thisPageDoesNot }}</h1>
+    <p>{{ texts.theAddressIsWrong }}</p>
+    <RouterLink class="tap strong" :to="{ name: 'garage' }">{{ texts.toTheGarage }}</RouterLink>
   </main>
 </template>
 

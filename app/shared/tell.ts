@@ -1,4 +1,5 @@
 import { h } from 'vue';
+import { texts } from '#words/shared/app';
 
 /** Above the bar at the foot, where the thumb is, never over the stages. */
 function heightOfBar(): number {
@@ -24,8 +25,8 @@ export async function tellWithUndo(words: string, button: string, undo: () => vo
       h(
         'button',
         {
-          class: 'tap quiet',
-          style: 'color: var(--bar-action); min-height: 44px',
+          class: texts.tapQuiet,
+          style: texts.colorVarBarAction,
           onClick: () => {
             undo();
             message.close();
@@ -47,7 +48,7 @@ export async function tell(words: string): Promise<void> {
 export async function tellMishap(reason: string): Promise<void> {
   const show = await messages();
   show({
-    message: `Something went wrong: ${reason}. Everything you entered is stored.`,
+    message: texts.somethingWentWrongEverything(reason),
     duration: 8000,
     showClose: true,
   });

@@ -1,3 +1,5 @@
+import { language } from '#words/language';
+
 function two(number: number): string {
   return String(Math.abs(Math.trunc(number))).padStart(2, '0');
 }
@@ -14,5 +16,5 @@ export function isoWithOffset(date: Date): string {
 export function shownMoment(iso: string): string {
   const date = new Date(iso);
   if (Number.isNaN(date.getTime())) return iso;
-  return date.toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  return date.toLocaleString(language, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 }

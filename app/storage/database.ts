@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { DraftRecord, JobRecord, PreferenceRecord, VehicleRecord } from './records';
+import { texts } from '#words/shared/app';
 
 export type Database = Dexie & {
   vehicles: EntityTable<VehicleRecord, 'id'>;
@@ -45,6 +46,6 @@ export async function openChecked(database: Database): Promise<void> {
 /** The garage's database; each version's tables stand here, oldest first. */
 export function openDatabase(name = DATABASE_NAME): Database {
   const database = new Dexie(name, { autoOpen: false }) as Database;
-  database.version(1).stores({ vehicles: 'id', jobs: 'id, vehicleId, updatedAt', drafts: 'id', preferences: 'id' });
+  database.version(1).stores({ vehicles: 'id', jobs: texts.idVehicleidUpdatedat, drafts: 'id', preferences: 'id' });
   return database;
 }

@@ -1,3 +1,4 @@
+import { texts } from '#words/shared/app';
 /** Why the browser's store does not do its work. */
 export type Fault = 'absent' | 'blocked' | 'failing' | 'full' | 'newer';
 
@@ -39,6 +40,6 @@ export function faultOf(error: unknown): Fault | null {
 /** What was asked of the store was not done, and its user said not to try on. */
 export class NotKept extends Error {
   constructor(readonly fault: Fault) {
-    super('this was not kept');
+    super(texts.thisWasNotKept);
   }
 }

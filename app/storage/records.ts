@@ -4,6 +4,7 @@ import { mended } from '../../core/casefile/mend';
 import type { Shape } from '../../core/casefile/shapes';
 import type { History } from '../../core/commands/history';
 import type { Sheet } from '../../core/commands/vehicleInJob';
+import { texts } from '#words/shared/app';
 
 /** A vehicle of the garage, with its spec sheet. */
 export interface VehicleRecord {
@@ -127,7 +128,7 @@ const titleOf = (raw: unknown): string =>
 function filled(table: RecordTable, raw: Record<string, unknown>, at: string): unknown {
   const since = typeof raw['createdAt'] === 'string' ? raw['createdAt'] : at;
   if (table === 'vehicles') return { createdAt: since, ...raw };
-  return { title: 'repaired job', createdAt: since, updatedAt: at, stage: 'dash', subject: null, ...raw };
+  return { title: texts.repairedJob, createdAt: since, updatedAt: at, stage: 'dash', subject: null, ...raw };
 }
 
 /**

@@ -5,6 +5,7 @@ import type { Result } from '../../core/casefile/problem';
 import type { Damaged, GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
 import { sheetSteps } from './sheetSteps';
+import { texts } from '#words/shared/app';
 
 /** A case with nothing in it yet. */
 export function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'owner'>): CaseFile {
@@ -55,7 +56,7 @@ export const useGarage = defineStore('garage', () => {
   async function startJob(vehicleId: string): Promise<string> {
     const record = vehicles.value.find((one) => one.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
-    return addJob(emptyCase(record), vehicleId, 'new job');
+    return addJob(emptyCase(record), vehicleId, texts.newJob);
   }
 
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {

@@ -4,8 +4,9 @@ import { startingFile, type Practice } from '../../bench/practice/session';
 import type { Vehicle } from '../../core/casefile/contract';
 import { emptyCase, useGarage } from './garage';
 import { practiceOf, type PracticeFile } from '../../bench/practice/practiceFile';
+import { texts } from '#words/shared/app';
 
-export const PRACTICE_CAR = 'Practice car';
+export const PRACTICE_CAR = texts.practiceCar;
 
 function practiceFile(practice: Practice): PracticeFile {
   const { vehicle, observations } = startingFile(practice);
@@ -20,7 +21,7 @@ export function usePracticeJobs() {
     const file = practiceFile(practice);
     const known = garage.vehicles.find((one) => one.vehicle.name === PRACTICE_CAR);
     const vehicleId = known?.id ?? (await garage.addVehicle(file.vehicle));
-    return garage.addJob(file, vehicleId, `practice: ${levelOf(practice.level).name}`);
+    return garage.addJob(file, vehicleId, texts.practice(levelOf(practice.level).name));
   }
 
   const seedAfter = (level: LevelId): number =>

@@ -3,6 +3,7 @@ import { changesBetween, withChanges } from '../../core/commands/change';
 import { NO_HISTORY, redone, undone, withStep, type Kept } from '../../core/commands/history';
 import type { Sheet } from '../../core/commands/vehicleInJob';
 import type { GarageStorage, VehicleRecord } from '../storage/garageStorage';
+import { texts } from '#words/shared/app';
 
 /** Changes of a vehicle's sheet, each a step that can be taken back; open jobs see them when they are opened. */
 export function sheetSteps(storage: GarageStorage) {
@@ -19,17 +20,19 @@ export function sheetSteps(storage: GarageStorage) {
   return {
     changeVehicle: (id: string, shown: Vehicle, typed: Vehicle) =>
       step(id, (kept) =>
-        withStep(kept, 'the sheet', { ...kept.state, vehicle: taken(kept.state.vehicle, shown, typed) }),
+        withStep(kept, texts.theSheet, { ...kept.state, vehicle: taken(kept.state.vehicle, shown, typed) }),
       ),
     /** Keeps what time and parts cost this owner. */
     changeOwner: (id: string, shown: Owner, typed: Owner) =>
-      step(id, (kept) => withStep(kept, 'the costs', { ...kept.state, owner: taken(kept.state.owner, shown, typed) })),
+      step(id, (kept) =>
+        withStep(kept, texts.theCosts, { ...kept.state, owner: taken(kept.state.owner, shown, typed) }),
+      ),
     /** Keeps (or, with null, forgets) what a code means on this vehicle. */
     keepMeaning: (id: string, code: string, meaning: OwnMeaning | null) =>
       step(id, (kept) => {
         const { [code]: _old, ...others } = kept.state.vehicle.codeMeanings ?? {};
         const codeMeanings = meaning ? { ...others, [code]: meaning } : others;
-        return withStep(kept, 'the meaning', { ...kept.state, vehicle: { ...kept.state.vehicle, codeMeanings } });
+        return withStep(kept, texts.theMeaning, { ...kept.state, vehicle: { ...kept.state.vehicle, codeMeanings } });
       }),
     undoSheet: (id: string) => step(id, undone),
     redoSheet: (id: string) => step(id, redone),

@@ -3,6 +3,7 @@ import type { CaseFile } from '../../core/casefile/contract';
 import type { Problem, Result } from '../../core/casefile/problem';
 import type { FilesApi } from './files.worker';
 import { supervise, WorkerTrouble, type Supervised } from './supervised';
+import { texts } from '#words/shared/app';
 
 /** Reads files off the screen's thread. */
 export interface FilesClient {
@@ -36,13 +37,13 @@ export function createFilesClient(
     async read(file, told, cancel) {
       const worker = hire();
       const cancelled = new Promise<Result<CaseFile>>((resolve) =>
-        cancel.addEventListener('abort', () => resolve(refused('cancelled', 'was not read to its end'))),
+        cancel.addEventListener('abort', () => resolve(refused('cancelled', texts.wasNotReadTo))),
       );
       const read: Promise<Result<CaseFile>> = worker
         .ask((remote) => remote.read(file, proxy(told)) as Promise<Result<CaseFile>>)
         .catch((error: unknown) => {
           const why = error instanceof WorkerTrouble ? error.message : String(error);
-          return refused('cannot-read', `cannot be read (${why})`);
+          return refused('cannot-read', texts.cannotBeRead(why));
         });
       try {
         return await Promise.race([read, cancelled]);

@@ -1,6 +1,7 @@
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Result } from '../../core/casefile/problem';
 import { MOST_BYTES, readCaseBytes } from '../../core/casefile/read';
+import { texts } from '#words/shared/app';
 
 /**
  * Reads a file piece by piece and checks it as a case file.
@@ -9,7 +10,7 @@ import { MOST_BYTES, readCaseBytes } from '../../core/casefile/read';
  */
 export async function readBlob(file: Blob, told: (share: number) => void): Promise<Result<CaseFile>> {
   if (file.size > MOST_BYTES) {
-    const message = `has ${file.size} bytes; at most ${MOST_BYTES} are read`;
+    const message = texts.hasBytesAtMost(file.size, MOST_BYTES);
     return { ok: false, problems: [{ path: '', code: 'too-long', message }] };
   }
   const bytes = new Uint8Array(file.size);

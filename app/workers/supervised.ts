@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import { texts } from '#words/shared/app';
 
 /** What a worker could not do, in one word: it could not be started, died, did not answer, or failed at its work. */
 export type WorkerFault = 'gone' | 'died' | 'hung' | 'threw';
@@ -52,7 +53,7 @@ function hire<Api extends Lifeline>(start: () => Worker): Hand<Api> {
   try {
     worker = start();
   } catch (error) {
-    throw new WorkerTrouble('gone', error instanceof Error ? error.message : 'could not be started');
+    throw new WorkerTrouble('gone', error instanceof Error ? error.message : texts.couldNotBeStarted);
   }
   const remote = wrap<Api>(worker);
   let isOver = false;
@@ -61,13 +62,13 @@ function hire<Api extends Lifeline>(start: () => Worker): Hand<Api> {
   lost.catch(() => undefined);
   worker.addEventListener('error', (event) => {
     event.preventDefault();
-    lose(new WorkerTrouble('gone', event.message || 'its program could not be loaded'));
+    lose(new WorkerTrouble('gone', event.message || texts.itsProgramCouldNot));
   });
   count += 1;
   const letGo = watchLife(
     remote,
     `zelf-worker-${count}-${Math.random()}`,
-    () => isOver || lose(new WorkerTrouble('died', 'it was ended')),
+    () => isOver || lose(new WorkerTrouble('died', texts.itWasEnded)),
   );
   const end = (): void => {
     isOver = true;
@@ -80,7 +81,7 @@ function hire<Api extends Lifeline>(start: () => Worker): Hand<Api> {
 function within<T>(work: Promise<T>, lost: Promise<never>, ms: number): Promise<T> {
   let timer: ReturnType<typeof setTimeout>;
   const late = new Promise<never>((_resolve, reject) => {
-    timer = setTimeout(() => reject(new WorkerTrouble('hung', `no answer within ${ms / 1000} s`)), ms);
+    timer = setTimeout(() => reject(new WorkerTrouble('hung', texts.noAnswerWithinS(ms / 1000))), ms);
   });
   return Promise.race([work, lost, late]).finally(() => clearTimeout(timer));
 }

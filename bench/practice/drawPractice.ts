@@ -8,6 +8,7 @@ import { namesOf } from '../reader/names';
 import { World, type HiddenFault } from '../world';
 import { levelOf, type LevelId } from './levels';
 import { BERTIE_DEAF, PEBBLE_LOOM, TANSY_FLOODED, type SampleCar } from './sampleCars';
+import { texts } from '#words/screens/practice';
 
 const FOUR = ['front-left', 'front-right', 'rear-left', 'rear-right'] as const;
 /** So many cars are drawn until one fits its level; far more than it ever takes. */
@@ -69,7 +70,7 @@ export function twinWorld({ vehicle, likely }: TwinOf, seed: number): World {
   const own = { vehicle: { ...vehicle, channels }, car: coilsInBand(vehicle) };
   let made = makeCar(channels, type, [fault], chance.branch('car 0'), own);
   for (let draw = 1; draw < MOST_DRAWS && made.memory.length === 0 && !made.car.fluidIsLow; draw += 1)
-    made = makeCar(channels, type, [fault], chance.branch(`car ${draw}`), own);
+    made = makeCar(channels, type, [fault], chance.branch(texts.car(draw)), own);
   return new World(made, chance.branch('life'));
 }
 

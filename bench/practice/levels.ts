@@ -1,4 +1,5 @@
 import type { FaultId } from '../../core/knowledge/faults';
+import { texts } from '#words/screens/practice';
 
 /** How hard a practice car is. */
 export interface Level {
@@ -54,48 +55,48 @@ const WELL_HIDDEN: readonly FaultId[] = [
 export const LEVELS: readonly Level[] = [
   {
     id: 'first',
-    name: 'Tansy, after the flooded lane',
-    words: 'A first car: one corner, one code, a meter. Its reader has a loose plug.',
+    name: texts.tansyAfterTheFlooded,
+    words: texts.aFirstCarOne,
     faults: ['sensor-short'],
     pairs: false,
     dropAfter: 7,
   },
   {
     id: 'bearing',
-    name: 'Bertie, since the wheel bearing',
-    words: 'Active sensors: the meter says little, the speeds say much.',
+    name: texts.bertieSinceTheWheel,
+    words: texts.activeSensorsTheMeter,
     faults: ['ring-wrong'],
     pairs: false,
     dropAfter: null,
   },
   {
     id: 'tank',
-    name: 'Pebble, now and then on bumps',
-    words: 'One sensor for both rear wheels, and a fault that hides while you look.',
+    name: texts.pebbleNowAndThen,
+    words: texts.oneSensorForBoth,
     faults: ['loom-intermittent'],
     pairs: false,
     dropAfter: null,
   },
   {
     id: 'easy',
-    name: 'Easy',
-    words: 'Who looks along the path will see it.',
+    name: texts.easy,
+    words: texts.whoLooksAlongThe,
     faults: SEEN_BY_EYE,
     pairs: false,
     dropAfter: null,
   },
   {
     id: 'fair',
-    name: 'Fair',
-    words: 'The eye is not enough: measure.',
+    name: texts.fair,
+    words: texts.theEyeIsNot,
     faults: FOUND_BY_METER,
     pairs: false,
     dropAfter: null,
   },
   {
     id: 'nasty',
-    name: 'Nasty',
-    words: 'Comes and goes, sits far back, or is not where the code says. The reader may lose its link.',
+    name: texts.nasty,
+    words: texts.comesAndGoesSits,
     faults: WELL_HIDDEN,
     pairs: true,
     dropAfter: 3,
@@ -105,8 +106,8 @@ export const LEVELS: readonly Level[] = [
 /** A car as another job's owner knows it, whose fault is drawn from what the adviser believes of that job. */
 export const TWIN: Level = {
   id: 'twin',
-  name: 'A car like yours',
-  words: 'The same vehicle; its fault is drawn from what the adviser suspects by now.',
+  name: texts.aCarLikeYours,
+  words: texts.theSameVehicleIts,
   faults: [],
   pairs: true,
   dropAfter: null,

@@ -1,3 +1,4 @@
+import { texts } from '#words/screens/practice';
 /** The drawn bench: where two probes may be put, how the dial stands, what is unplugged; and which check of the contract that makes. */
 
 export const DIAL = ['ohm', 'beep', 'dc', 'mv', 'ac', 'ma'] as const;
@@ -130,15 +131,13 @@ const FED: readonly Point[] = ['F', 'BAT'];
 function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Setting {
   const isOhm = dial === 'ohm' || dial === 'beep';
   const isFed = FED.includes(red) || FED.includes(black);
-  if (isOhm && isFed) return hint('Never ohms on a fed wire: it tells nothing and may hurt the meter.');
-  if (dial === 'ma' && isFed)
-    return hint('An ammeter straight across a feed is a short: it would blow the meter’s fuse.');
-  if (rows.length === 0) return free('The meter will show something here, but it decides nothing.');
-  if (dial === 'mv')
-    return free('The millivolt range will only show overload here: that is no fault. Turn to direct volts.');
-  if (dial === 'ma') return free('Current is measured in series: one probe on the sensor’s pin, one on the loom’s.');
-  if (isOhm) return free('Here a voltage is to be measured, not ohms.');
-  return free('The dial stands on volts; this pair wants ohms.');
+  if (isOhm && isFed) return hint(texts.neverOhmsOnA);
+  if (dial === 'ma' && isFed) return hint(texts.anAmmeterStraightAcross);
+  if (rows.length === 0) return free(texts.theMeterWillShow);
+  if (dial === 'mv') return free(texts.theMillivoltRangeWill);
+  if (dial === 'ma') return free(texts.currentIsMeasuredIn);
+  if (isOhm) return free(texts.hereAVoltageIs);
+  return free(texts.theDialStandsOn);
 }
 
 /**
@@ -147,24 +146,16 @@ function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Set
  * @returns the check; or that the meter shows something that decides nothing (a plug that should be opened or closed first, a dial that does not suit); or a hint: no two points, or the meter would come to harm.
  */
 export function settingOf(dial: Dial, red: Point | null, black: Point | null, plugs: Plugs): Setting {
-  if (!red || !black) return hint('Put both probes on points of the circuit.');
-  if (red === black) return hint('Both probes on one point: that is how leads are zeroed.');
+  if (!red || !black) return hint(texts.putBothProbesOn);
+  if (red === black) return hint(texts.bothProbesOnOne);
   const rows = ROWS.filter((row) => isPair(row, red, black));
   const row = rows.find((row) => row.dials.includes(dial));
   if (!row) return whyNot(rows, dial, red, black);
   const wrong = (wanted: Row['sensorPlug'], isOpen: boolean): boolean =>
     wanted !== 'any' && (wanted === 'open') !== isOpen;
   if (wrong(row.sensorPlug, plugs.sensor))
-    return free(
-      row.sensorPlug === 'open'
-        ? 'Open the sensor’s plug first, or you measure all that hangs on it as well.'
-        : 'Plug the sensor in again for this.',
-    );
+    return free(row.sensorPlug === 'open' ? texts.openTheSensorsPlug : texts.plugTheSensorIn);
   if (wrong(row.modulePlug, plugs.module))
-    return free(
-      row.modulePlug === 'open'
-        ? 'Open the module’s plug first, or you measure its input as well.'
-        : 'Plug the module in again: it feeds.',
-    );
+    return free(row.modulePlug === 'open' ? texts.openTheModulesPlug : texts.plugTheModuleIn);
   return { is: 'check', check: row.check, ofCar: row.ofCar === true };
 }

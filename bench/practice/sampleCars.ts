@@ -5,6 +5,7 @@ import type { Car, Corner } from '../car/corner';
 import type { Seen } from '../monitor/codes';
 import type { Strategy } from '../monitor/strategy';
 import type { HiddenFault } from '../world';
+import { texts } from '#words/screens/practice';
 
 /** A car of the sample garage on the bench: made up, and what its owner has written down of it agrees with its physics. */
 export interface SampleCar {
@@ -25,7 +26,7 @@ function allOf<T>(channels: readonly Channel[], type: T): Partial<Record<Channel
 
 /** A 2009 estate, shared by an allotment society. */
 export const TANSY: Vehicle = {
-  name: 'Tansy',
+  name: texts.tansy,
   channels: FOUR,
   sensorTypes: allOf(FOUR, 'passive'),
   places: {
@@ -49,7 +50,7 @@ export const TANSY: Vehicle = {
 
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
 export const BERTIE: Vehicle = {
-  name: 'Bertie',
+  name: texts.bertie,
   channels: FOUR,
   sensorTypes: allOf(FOUR, 'active'),
   places: {
@@ -69,7 +70,7 @@ const THREE = ['front-left', 'front-right', 'rear-axle'] as const;
 
 /** A 2011 camper on a van base, one sensor on the differential for both rear wheels. */
 export const PEBBLE: Vehicle = {
-  name: 'Pebble',
+  name: texts.pebble,
   channels: THREE,
   sensorTypes: allOf(THREE, 'passive'),
   places: {

@@ -1,6 +1,7 @@
 import type { Hello } from './serve';
 import type { Link, Timer } from '../../core/diagnostics/link';
 import { LOST, READY, type Port } from './port';
+import { texts } from '#words/screens/practice';
 
 /** Ways from the app to the stand-in reader: over the server's socket, or to a worker when there is no server. */
 
@@ -69,7 +70,7 @@ export function socketLink(socket: Socket, hello: Hello, timer: Timer): Promise<
     socket.onclose = ({ reason }: { readonly reason?: string }) => {
       onTime();
       reject(new Error(reason || 'closed'));
-      ends.end(reason || 'the connection was cut');
+      ends.end(reason || texts.theConnectionWasCut);
     };
     socket.onmessage = ({ data }: { readonly data: unknown }) => {
       if (data === READY) {

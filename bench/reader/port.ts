@@ -1,6 +1,7 @@
 import { readerFor, readHello } from './serve';
 import { linkTo } from './standInReader';
 import type { Link, Timer } from '../../core/diagnostics/link';
+import { texts } from '#words/screens/practice';
 
 /** The stand-in reader behind a message port: the same talk as over a socket, for when there is no server. */
 
@@ -21,12 +22,12 @@ export function servePort(port: Port, timer: Timer): void {
   port.addEventListener('message', ({ data }) => {
     if (data instanceof Uint8Array) return link?.send(data[0] ?? 0, data.slice(1));
     const hello = link ? null : readHello(String(data));
-    if (!hello) return port.postMessage(`${LOST}not an introduction`);
+    if (!hello) return port.postMessage(texts.notAnIntroduction(LOST));
     try {
       const { reader, plan } = readerFor(hello);
       link = linkTo(reader, timer, plan);
     } catch {
-      return port.postMessage(`${LOST}no such car`);
+      return port.postMessage(texts.noSuchCar(LOST));
     }
     link.onMessage((module, message) => port.postMessage(Uint8Array.of(module, ...message)));
     link.onLost((why) => port.postMessage(`${LOST}${why}`));

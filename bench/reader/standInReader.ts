@@ -4,6 +4,7 @@ import type { Channel } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';
 import { statusByteOf, type Memory } from '../monitor/memory';
 import type { World } from '../world';
+import { texts } from '#words/screens/practice';
 
 /** What goes wrong with the reader, beside the car's own faults. */
 export interface FaultPlan {
@@ -183,7 +184,7 @@ export function linkTo(reader: StandInReader, timer: Timer, plan: FaultPlan = GO
         timer.after(plan.latencyMs * at, () => isLost || hear(module, refuse(message[0] ?? 0, PENDING)));
       timer.after(plan.latencyMs * (plan.pendings + 1), () => {
         if (isLost) return;
-        if (plan.dropAfter !== null && answers >= plan.dropAfter) return end('the plug slipped out');
+        if (plan.dropAfter !== null && answers >= plan.dropAfter) return end(texts.thePlugSlippedOut);
         answers += 1;
         hear(module, answer);
       });

@@ -1,5 +1,6 @@
 import type { CaseFile } from './contract';
 import { pointer, type Problem } from './problem';
+import { texts } from '#words/core/casefile';
 
 type Listed = readonly { readonly id: string }[] | undefined;
 
@@ -11,7 +12,7 @@ function doubledIds(list: Listed, name: string): Problem[] {
       problems.push({
         path: pointer([name, index, 'id']),
         code: 'doubled-id',
-        message: `the id "${entry.id}" is used twice in ${name}; each must be its own`,
+        message: texts.theIdIsUsed(entry.id, name),
       });
     seen.add(entry.id);
   });
@@ -22,7 +23,7 @@ function repairsPointNowhere(file: CaseFile): Problem[] {
   const known = new Set(file.observations.map((observation) => observation.id));
   return (file.repairs ?? []).flatMap((repair, index) => {
     if (repair.after === undefined || repair.after === null || known.has(repair.after)) return [];
-    const message = `there is no observation "${repair.after}"; must be the id of one, or null for before all`;
+    const message = texts.thereIsNoObservation(repair.after);
     return [{ path: pointer(['repairs', index, 'after']), code: 'unknown-id', message }];
   });
 }
@@ -32,7 +33,7 @@ function impossibleReadings(file: CaseFile): Problem[] {
     if (observation.kind !== 'meter' || observation.value === 'overload') return [];
     const signed = observation.quantity === 'dc-voltage' || observation.quantity === 'dc-current';
     if (signed || observation.value >= 0) return [];
-    const message = `a ${observation.quantity} cannot be negative; must be 0 or more, or "overload"`;
+    const message = texts.aCannotBeNegative(observation.quantity);
     return [{ path: pointer(['observations', index, 'value']), code: 'negative', message }];
   });
 }
@@ -41,7 +42,7 @@ function swapsWithItself(file: CaseFile): Problem[] {
   return file.observations.flatMap((observation, index) => {
     if (observation.kind !== 'swap' || observation.channel === undefined || observation.with !== observation.channel)
       return [];
-    const message = `a sensor cannot be exchanged with itself; must be another channel than ${observation.channel}`;
+    const message = texts.aSensorCannotBe(observation.channel);
     return [{ path: pointer(['observations', index, 'with']), code: 'same-channel', message }];
   });
 }
@@ -51,7 +52,7 @@ function bandsUpsideDown(file: CaseFile): Problem[] {
   return (['sensorResistance', 'airGap'] as const).flatMap((name) => {
     const band = specs[name];
     if (!band || band.min <= band.max) return [];
-    const message = `min ${band.min} is above max ${band.max}; must be the other way round`;
+    const message = texts.minIsAboveMax(band.min, band.max);
     return [{ path: pointer(['vehicle', 'specs', name]), code: 'band-reversed', message }];
   });
 }

@@ -2,6 +2,7 @@ import { boolean, mixed, number, string, ValidationError, type Schema } from 'yu
 import { allowedBeside, MOST_KEYS, type Misfit } from './misfits';
 import { pointer, type Problem } from './problem';
 import type { RecordShape, Shape } from './shapes';
+import { texts } from '#words/core/casefile';
 
 /** Lists a few of the words that would be right. */
 function wordsThatFit(words: readonly string[]): string {
@@ -10,30 +11,30 @@ function wordsThatFit(words: readonly string[]): string {
 }
 
 function ruleForText(shape: Extract<Shape, { is: 'text' }>): Schema {
-  let rule = string().strict().typeError('must be text').nonNullable('must be text');
-  if (shape.max !== undefined) rule = rule.max(shape.max, `is longer than ${shape.max} characters`);
+  let rule = string().strict().typeError(texts.mustBeText).nonNullable(texts.mustBeText);
+  if (shape.max !== undefined) rule = rule.max(shape.max, texts.isLongerThanCharacters(shape.max));
   const { pattern } = shape;
   if (pattern)
-    rule = rule.test('pattern', `must look like ${shape.example ?? String(pattern)}`, (value) =>
+    rule = rule.test('pattern', texts.mustLookLike(shape.example ?? String(pattern)), (value) =>
       pattern.test(value ?? ''),
     );
   return rule;
 }
 
 function ruleForNumber(shape: Extract<Shape, { is: 'number' }>): Schema {
-  let rule = number().strict().typeError('must be a number').nonNullable('must be a number');
-  rule = rule.test('finite', 'must be a finite number', (value) => Number.isFinite(value));
-  if (shape.min !== undefined) rule = rule.min(shape.min, `must be at least ${shape.min}`);
-  if (shape.max !== undefined) rule = rule.max(shape.max, `must be at most ${shape.max}`);
-  if (shape.above !== undefined) rule = rule.moreThan(shape.above, `must be above ${shape.above}`);
+  let rule = number().strict().typeError(texts.mustBeANumber).nonNullable(texts.mustBeANumber);
+  rule = rule.test('finite', texts.mustBeAFinite, (value) => Number.isFinite(value));
+  if (shape.min !== undefined) rule = rule.min(shape.min, texts.mustBeAtLeast(shape.min));
+  if (shape.max !== undefined) rule = rule.max(shape.max, texts.mustBeAtMost(shape.max));
+  if (shape.above !== undefined) rule = rule.moreThan(shape.above, texts.mustBeAbove(shape.above));
   return rule;
 }
 
 function described(shape: Shape): string {
   if (shape.is === 'constant') return JSON.stringify(shape.value);
-  if (shape.is === 'word') return `one of ${wordsThatFit(shape.of)}`;
+  if (shape.is === 'word') return texts.oneOf(wordsThatFit(shape.of));
   if (shape.is === 'nothing') return 'null';
-  return shape.is === 'flag' ? 'true or false' : `a ${shape.is}`;
+  return shape.is === 'flag' ? texts.trueOrFalse : `a ${shape.is}`;
 }
 
 const only = (message: string, isRight: (value: unknown) => boolean, name: string): Schema =>
@@ -47,11 +48,11 @@ function ruleFor(shape: Shape): Schema {
     case 'number':
       return ruleForNumber(shape);
     case 'flag':
-      return boolean().strict().typeError('must be true or false').nonNullable('must be true or false');
+      return boolean().strict().typeError(texts.mustBeTrueOr).nonNullable(texts.mustBeTrueOr);
     case 'constant':
-      return only(`must be ${JSON.stringify(shape.value)}`, (value) => value === shape.value, 'constant');
+      return only(texts.mustBe(JSON.stringify(shape.value)), (value) => value === shape.value, 'constant');
     case 'word': {
-      const message = `must be one of: ${wordsThatFit(shape.of)}`;
+      const message = texts.mustBeOneOf(wordsThatFit(shape.of));
       return string()
         .strict()
         .typeError(message)
@@ -59,9 +60,9 @@ function ruleFor(shape: Shape): Schema {
         .oneOf([...shape.of], message);
     }
     case 'either':
-      return only(`must be ${shape.of.map(described).join(' or ')}`, () => false, 'either');
+      return only(texts.mustBe2(shape.of.map(described).join(' or ')), () => false, 'either');
     default:
-      return only(`must be ${described(shape)}`, () => false, shape.is);
+      return only(texts.mustBe3(described(shape)), () => false, shape.is);
   }
 }
 
@@ -72,7 +73,7 @@ function explainValue({ shape, value }: Misfit): Omit<Problem, 'path'> {
     if (error instanceof ValidationError) return { code: error.type ?? 'invalid', message: error.message };
     throw error;
   }
-  return { code: 'invalid', message: `must be ${described(shape)}` };
+  return { code: 'invalid', message: texts.mustBe3(described(shape)) };
 }
 
 function explainPair({ shape, value }: Misfit): Omit<Problem, 'path'> {
@@ -81,46 +82,46 @@ function explainPair({ shape, value }: Misfit): Omit<Problem, 'path'> {
   const allowed = allowedBeside(shape as RecordShape, record) ?? [];
   return {
     code: 'pair',
-    message: `does not fit ${first} "${String(record[first])}"; one of: ${wordsThatFit(allowed)}`,
+    message: texts.doesNotFitOne(first, String(record[first]), wordsThatFit(allowed)),
   };
 }
 
 function explainKey({ shape }: Misfit): Omit<Problem, 'path'> {
   const keys = shape.is === 'map' ? (shape.keys ?? []) : [];
-  return { code: 'unknown-key', message: `is no key here; one of: ${wordsThatFit(keys)}` };
+  return { code: 'unknown-key', message: texts.isNoKeyHere(wordsThatFit(keys)) };
 }
 
 function explainKind({ shape, value }: Misfit): Omit<Problem, 'path'> {
   const kinds = wordsThatFit(shape.is === 'variants' ? Object.keys(shape.of) : []);
   return value === undefined
-    ? { code: 'missing', message: `is missing; one of: ${kinds}` }
-    : { code: 'oneOf', message: `must be one of: ${kinds}` };
+    ? { code: 'missing', message: texts.isMissingOneOf(kinds) }
+    : { code: 'oneOf', message: texts.mustBeOneOf2(kinds) };
 }
 
 function explainCount({ shape, wrong }: Misfit): Omit<Problem, 'path'> {
-  if (shape.is !== 'list') return { code: 'max', message: `has more than ${MOST_KEYS} keys` };
+  if (shape.is !== 'list') return { code: 'max', message: texts.hasMoreThanKeys(MOST_KEYS) };
   return wrong === 'few'
-    ? { code: 'min', message: `must hold at least ${shape.min}` }
-    : { code: 'max', message: `holds more than ${shape.max} entries` };
+    ? { code: 'min', message: texts.mustHoldAtLeast(shape.min ?? 0) }
+    : { code: 'max', message: texts.holdsMoreThanEntries(shape.max ?? 0) };
 }
 
 function explained(misfit: Misfit): Omit<Problem, 'path'> {
   switch (misfit.wrong) {
     case 'missing':
       return misfit.shape.is === 'word' || misfit.shape.is === 'constant'
-        ? { code: 'missing', message: `is missing; must be ${described(misfit.shape)}` }
-        : { code: 'missing', message: 'is missing' };
+        ? { code: 'missing', message: texts.isMissingMustBe(described(misfit.shape)) }
+        : { code: 'missing', message: texts.isMissing };
     case 'value':
       return explainValue(misfit);
     case 'not-a-list':
-      return { code: 'typeError', message: 'must be a list' };
+      return { code: 'typeError', message: texts.mustBeAList };
     case 'not-a-record':
-      return { code: 'typeError', message: 'must be a record' };
+      return { code: 'typeError', message: texts.mustBeARecord };
     case 'few':
     case 'many':
       return explainCount(misfit);
     case 'twice':
-      return { code: 'unique', message: 'must not name anything twice' };
+      return { code: 'unique', message: texts.mustNotNameAnything };
     case 'key':
       return explainKey(misfit);
     case 'kind':

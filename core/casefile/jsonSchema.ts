@@ -1,3 +1,4 @@
+import { texts } from '#words/core/casefile';
 import { CASE_FILE } from './contract';
 import type { RecordShape, Shape } from './shapes';
 
@@ -98,8 +99,8 @@ export function toJsonSchema(shape: Shape): Schema {
 export function caseFileJsonSchema(): Schema {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
-    title: 'Zelf case file, version 1',
-    description: 'One repair job as plain data. Unknown extra keys are allowed and kept.',
+    title: texts.schemaTitle,
+    description: texts.schemaDescription,
     ...toJsonSchema(CASE_FILE),
   };
 }

@@ -1,3 +1,4 @@
+import { texts } from '#words/core/casefile';
 import { pointer, type Result } from './problem';
 
 type Data = Readonly<Record<string, unknown>>;
@@ -21,13 +22,11 @@ export function migrate(data: Data, steps = MIGRATIONS, target = CURRENT_VERSION
     ok: false,
     problems: [{ path: pointer([place]), code, message }],
   });
-  if (data['format'] !== 'zelf-case')
-    return refuse('format', 'format', 'must be "zelf-case": this is no Zelf case file');
+  if (data['format'] !== 'zelf-case') return refuse('format', 'format', texts.isNoCaseFile);
   const version = data['version'];
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return refuse('version', 'version', `must be a whole number from 1 to ${target}`);
-  if (version > target)
-    return refuse('version', 'from-the-future', `is ${version}, made by a newer Zelf; this one reads up to ${target}`);
+    return refuse('version', 'version', texts.mustBeAVersion(target));
+  if (version > target) return refuse('version', 'from-the-future', texts.isFromTheFuture(version, target));
   let current = data;
   for (let at = version; at < target; at += 1) {
     const step = steps[at];

@@ -3,6 +3,7 @@ import type { CaseFile } from './contract';
 import { DEEPEST, tooDeepAt } from './depth';
 import type { Problem, Result } from './problem';
 import { validate } from './validate';
+import { texts } from '#words/core/casefile';
 
 /** The Encoding Standard's decoder: every browser and server has it, the language's own library does not name it. */
 declare const TextDecoder: new (
@@ -18,7 +19,7 @@ export const MOST_BYTES = 4 * LONGEST_TEXT;
 function placeOf(text: string, offset: number): string {
   const before = text.slice(0, offset);
   const line = before.match(/\n/g)?.length ?? 0;
-  return `line ${line + 1}, column ${offset - before.lastIndexOf('\n')}`;
+  return texts.lineColumn(line + 1, offset - before.lastIndexOf('\n'));
 }
 
 function syntaxProblem(text: string): Problem {
@@ -29,8 +30,8 @@ function syntaxProblem(text: string): Problem {
     ? printParseErrorCode(first.error)
         .replace(/([a-z])([A-Z])/g, '$1 $2')
         .toLowerCase()
-    : 'not JSON';
-  return { path: placeOf(text, first?.offset ?? 0), code: 'not-json', message: `is not JSON here: ${what}` };
+    : texts.notJson;
+  return { path: placeOf(text, first?.offset ?? 0), code: 'not-json', message: texts.isNotJsonHere(what) };
 }
 
 /**
@@ -45,16 +46,16 @@ export function readCaseFile(text: string): Result<CaseFile> {
     return refuse({
       path: '',
       code: 'too-long',
-      message: `has ${text.length} characters; at most ${LONGEST_TEXT} are read`,
+      message: texts.hasCharactersAtMost(text.length, LONGEST_TEXT),
     });
   const bare = text.startsWith('\uFEFF') ? text.slice(1) : text;
-  if (bare.trim() === '') return refuse({ path: '', code: 'empty', message: 'is empty; must be a Zelf case file' });
+  if (bare.trim() === '') return refuse({ path: '', code: 'empty', message: texts.isEmptyMustBe });
   const deepAt = tooDeepAt(bare);
   if (deepAt !== null)
     return refuse({
       path: placeOf(bare, deepAt),
       code: 'too-deep',
-      message: `is nested deeper than ${DEEPEST} levels`,
+      message: texts.isNestedDeeperThan(DEEPEST),
     });
   let data: unknown;
   try {
@@ -75,13 +76,13 @@ export function readCaseBytes(bytes: Uint8Array): Result<CaseFile> {
   if (bytes.length > MOST_BYTES)
     return {
       ok: false,
-      problems: [{ path: '', code: 'too-long', message: `has ${bytes.length} bytes; at most ${MOST_BYTES} are read` }],
+      problems: [{ path: '', code: 'too-long', message: texts.hasBytesAtMost(bytes.length, MOST_BYTES) }],
     };
   let text: string;
   try {
     text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
-    return { ok: false, problems: [{ path: '', code: 'not-utf-8', message: 'is not UTF-8 text' }] };
+    return { ok: false, problems: [{ path: '', code: 'not-utf-8', message: texts.isNotUtf8 }] };
   }
   return readCaseFile(text);
 }

@@ -5,6 +5,7 @@ import { explain } from './explain';
 import { migrate } from './migrate';
 import { misfits } from './misfits';
 import { pointer, type Problem, type Result } from './problem';
+import { texts } from '#words/core/casefile';
 
 const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype']);
 /** A file that is wrong in more places than this is told of the first ones. */
@@ -18,7 +19,7 @@ function hostilePlaces(data: unknown): Problem[] {
   const enter = (value: unknown, step: string | number): void => {
     if (problems.length >= MOST_PROBLEMS || typeof value !== 'object' || value === null) return;
     steps.push(step);
-    if (steps.length > DEEPEST) say('too-deep', `is nested deeper than ${DEEPEST} levels`);
+    if (steps.length > DEEPEST) say('too-deep', texts.isNestedDeeperThan(DEEPEST));
     else look(value);
     steps.pop();
   };
@@ -28,7 +29,7 @@ function hostilePlaces(data: unknown): Problem[] {
       if (!FORBIDDEN_KEYS.has(key)) enter((holder as Record<string, unknown>)[key], key);
       else {
         steps.push(key);
-        say('forbidden-key', `the key "${key}" is not allowed`);
+        say('forbidden-key', texts.theKeyIsNot(key));
         steps.pop();
       }
   };
@@ -47,7 +48,7 @@ export function validate(data: unknown): Result<CaseFile> {
   if (!isRecord)
     return {
       ok: false,
-      problems: [{ path: '', code: 'not-a-record', message: 'must be a JSON object with format "zelf-case"' }],
+      problems: [{ path: '', code: 'not-a-record', message: texts.mustBeAJson }],
     };
   const migrated = migrate(data as Readonly<Record<string, unknown>>);
   if (!migrated.ok) return migrated;

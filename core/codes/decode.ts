@@ -4,6 +4,7 @@ import { FAILURE_TYPES, type FailureType } from './failureTypes';
 import { readForm, type CodeForm } from './forms';
 import { STANDARD_MEANINGS, type StandardMeaning } from './standardMeanings';
 import { failureFromWords } from './wording';
+import { texts } from '#words/core/codes';
 
 /** A code, decoded, and whose meaning it is. */
 export interface DecodedCode {
@@ -79,7 +80,7 @@ export function decode(input: string, own: OwnMeanings = {}): DecodedCode {
     code: form.code,
     channel: mine?.channel ?? standard?.channel ?? null,
     segments: mine?.segment && isSegment(mine.segment) ? [mine.segment] : segmentsOf(standard, type, failure),
-    failureType: form.byte === null ? null : { byte: form.byte, meaning: type?.meaning ?? 'not in the public table' },
+    failureType: form.byte === null ? null : { byte: form.byte, meaning: type?.meaning ?? texts.notInThePublic },
     failure,
     meaning: mine ? (mine.text ?? meaningOf(standard, type)) : meaningOf(standard, type),
     source: mine ? 'owner' : known ? 'standard' : 'none',

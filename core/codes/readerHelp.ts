@@ -1,3 +1,4 @@
+import { texts } from '#words/core/codes';
 /** What to try before money is spent on another reader, cheapest first. */
 export interface ReaderHint {
   readonly id: string;
@@ -9,33 +10,33 @@ export interface ReaderHint {
 export const WILL_NOT_CONNECT: readonly ReaderHint[] = [
   {
     id: 'key-on',
-    tryThis: 'Key on, engine off; wait ten seconds; then connect.',
-    because: 'Most modules sleep until then.',
+    tryThis: texts.keyOnEngineOff,
+    because: texts.mostModulesSleepUntil,
   },
   {
     id: 'seat',
-    tryThis: 'Push the plug fully home; look for bent or spread pins in the socket.',
-    because: 'A loose pin is the usual reason.',
+    tryThis: texts.pushThePlugFully,
+    because: texts.aLoosePinIs,
   },
   {
     id: 'fuse',
-    tryThis: "Does the reader light up? If not, check the socket's fuse; it often shares one with a lighter socket.",
-    because: 'No feed, no reader.',
+    tryThis: texts.doesTheReaderLight,
+    because: texts.noFeedNoReader,
   },
   {
     id: 'battery',
-    tryThis: 'Measure the battery: at least 12.4 V at rest.',
-    because: 'Below about 11 V modules drop out of the talk.',
+    tryThis: texts.measureTheBatteryAt,
+    because: texts.belowAbout11V,
   },
   {
     id: 'protocol',
-    tryThis: 'Choose the make-neutral mode, then each protocol in turn; switch radio add-ons off the socket.',
-    because: 'Automatic search fails on older cars.',
+    tryThis: texts.chooseTheMakeNeutral,
+    because: texts.automaticSearchFailsOn,
   },
   {
     id: 'other-car',
-    tryThis: 'Try it on another car.',
-    because: 'Tells a dead reader from a silent car in one minute.',
+    tryThis: texts.tryItOnAnother,
+    because: texts.tellsADeadReader,
   },
 ];
 
@@ -43,42 +44,42 @@ export const WILL_NOT_CONNECT: readonly ReaderHint[] = [
 export const ENGINE_ONLY: readonly ReaderHint[] = [
   {
     id: 'menu',
-    tryThis: 'Look for a menu named chassis, brakes, ABS or all systems.',
-    because: 'The start menu often shows engine codes alone.',
+    tryThis: texts.lookForAMenu,
+    because: texts.theStartMenuOften,
   },
   {
     id: 'class',
-    tryThis: 'Read its leaflet: does it say brake or ABS codes for a car of your age?',
-    because: 'Emission codes are all that the plain kind must read; no setting changes that.',
+    tryThis: texts.readItsLeafletDoes,
+    because: texts.emissionCodesAreAll,
   },
   {
     id: 'borrow',
-    tryThis: 'Borrow one, or have the codes read at a counter and take a picture of the screen.',
-    because: 'Costs less than a second reader bought on a guess.',
+    tryThis: texts.borrowOneOrHave,
+    because: texts.costsLessThanA,
   },
   {
     id: 'flash',
-    tryThis: 'On older cars the lamp itself can flash the codes: tap along below.',
-    because: 'Needs no reader at all.',
+    tryThis: texts.onOlderCarsThe,
+    because: texts.needsNoReaderAt,
   },
   {
     id: 'without',
-    tryThis: 'Go on without codes: spin each wheel, look along each lead, measure both sides and compare.',
-    because: 'Zelf judges from whatever there is.',
+    tryThis: texts.goOnWithoutCodes,
+    because: texts.zelfJudgesFromWhatever,
   },
 ];
 
 /** How a car without a reader is made to flash its codes, in general words; the manual decides. */
 export const FLASH_CODE_STEPS: readonly string[] = [
-  'Find in the manual which two pins of the test socket call the codes, or which switch or pedal sequence does.',
-  'Such sockets hide under the bonnet by the battery or fuse box, under the dashboard by the steering column, behind the ashtray or a side trim, under a seat or the carpet; often under a small cap.',
-  'Ignition off. Bridge just those two pins with a thin wire that has a fuse of 1 A or less in it.',
-  'Ignition on, engine off. The lamp lights for its bulb check, rests, then flashes.',
-  'When you have two takes that agree: ignition off, then take the bridge out.',
+  texts.findInTheManual,
+  texts.suchSocketsHideUnder,
+  texts.ignitionOffBridgeJust,
+  texts.ignitionOnEngineOff,
+  texts.whenYouHaveTwo,
 ];
 
 export const FLASH_CODE_CAUTIONS: readonly string[] = [
-  'Never bridge a pin that carries battery voltage to ground: measure first.',
-  'Leave yellow connectors alone: they fire airbags.',
-  'Pins not named by the manual stay untouched; a wrong bridge can kill a module.',
+  texts.neverBridgeAPin,
+  texts.leaveYellowConnectorsAlone,
+  texts.pinsNotNamedBy,
 ];

@@ -2,6 +2,7 @@ import type { CaseFile, Observation, ObservationOf } from '../casefile/contract'
 import { spaced } from '../quantities/show';
 import { meaningFor } from './meaningFor';
 import { readerNames } from './readerNames';
+import { texts } from '#words/core/codes';
 
 type Code = ObservationOf<'code'>;
 
@@ -91,10 +92,10 @@ export function sortCodes(file: CaseFile): readonly SortedCode[] {
   const flood = new Set(floodOf(codes, channelOf).map((observation) => observation.id));
   const isGhost = (code: Code): string => {
     if (returned.has(code.code) || code.status === 'current') return '';
-    if (stayed.has(code.code)) return 'it stayed away after the erase';
-    if (flood.has(code.id)) return 'set with many others at the same odometer reading: likely one old event';
+    if (stayed.has(code.code)) return texts.itStayedAwayAfter;
+    if (flood.has(code.id)) return texts.setWithManyOthers;
     const age = latest !== null && code.odometer !== undefined ? latest - code.odometer : 0;
-    return age >= OLD_AFTER_KM ? `set ${spaced(age)} km ago: likely history` : '';
+    return age >= OLD_AFTER_KM ? texts.setKmAgoLikely(spaced(age)) : '';
   };
   const cause = codes.find(
     (code) => (code.module ?? 'abs') === 'abs' && channelOf(code) !== null && isGhost(code) === '',
@@ -107,16 +108,16 @@ export function sortCodes(file: CaseFile): readonly SortedCode[] {
       return {
         code,
         role: 'parked',
-        because: 'never taken for a mere echo until it has gone out by itself after the repair',
+        because: texts.neverTakenForA,
         under: null,
       };
     if (cause && code.id !== cause.id)
       return {
         code,
         role: 'echo',
-        because: `likely follows from ${cause.code}; read again after the repair`,
+        because: texts.likelyFollowsFromRead(cause.code),
         under: cause.id,
       };
-    return { code, role: 'parked', because: 'belongs to another system; parked for later', under: null };
+    return { code, role: 'parked', because: texts.belongsToAnotherSystem, under: null };
   });
 }

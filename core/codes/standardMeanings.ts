@@ -1,4 +1,5 @@
 import type { Channel, RepairSegment } from '../casefile/words';
+import { texts } from '#words/core/codes';
 
 /** What a standard code says before its failure type byte is looked at. */
 export interface StandardMeaning {
@@ -16,16 +17,16 @@ export interface StandardMeaning {
 export type NamedCause = 'supply' | 'brake-switch' | 'brake-fluid' | 'lost-module';
 
 const WHEELS = [
-  ['C0030', 'left front', 'front-left'],
-  ['C0033', 'right front', 'front-right'],
-  ['C0036', 'left rear', 'rear-left'],
-  ['C0039', 'right rear', 'rear-right'],
+  ['C0030', texts.leftFront, 'front-left'],
+  ['C0033', texts.rightFront, 'front-right'],
+  ['C0036', texts.leftRear, 'rear-left'],
+  ['C0039', texts.rightRear, 'rear-right'],
 ] as const;
 
 const NAMES = [
-  ['tone-wheel', 'tone wheel'],
-  ['sensor', 'wheel speed sensor'],
-  ['sensor-supply', 'wheel speed sensor supply'],
+  ['tone-wheel', texts.toneWheel],
+  ['sensor', texts.wheelSpeedSensor],
+  ['sensor-supply', texts.wheelSpeedSensorSupply],
 ] as const;
 
 function wheelRows(): [string, StandardMeaning][] {
@@ -48,16 +49,16 @@ const beside = (meaning: string, segment: RepairSegment, cause: NamedCause): Sta
 /** Public chassis and network meanings of SAE J2012 / ISO 15031-6. Makers, and older cars, give the same numbers other meanings. */
 export const STANDARD_MEANINGS: ReadonlyMap<string, StandardMeaning> = new Map([
   ...wheelRows(),
-  ['C0040', beside('brake pedal switch', 'elsewhere', 'brake-switch')],
-  ['C0049', beside('brake fluid', 'elsewhere', 'brake-fluid')],
-  ['P0504', beside('brake switch A and B do not agree', 'elsewhere', 'brake-switch')],
-  ['P0571', beside('brake switch A circuit', 'elsewhere', 'brake-switch')],
-  ['P0572', beside('brake switch A circuit low', 'elsewhere', 'brake-switch')],
-  ['P0573', beside('brake switch A circuit high', 'elsewhere', 'brake-switch')],
-  ['P0560', beside('system voltage', 'supply', 'supply')],
-  ['P0561', beside('system voltage unstable', 'supply', 'supply')],
-  ['P0562', beside('system voltage low', 'supply', 'supply')],
-  ['P0563', beside('system voltage high', 'supply', 'supply')],
-  ['U0121', beside('lost communication with the ABS module', 'supply', 'lost-module')],
-  ['U3003', beside('battery voltage', 'supply', 'supply')],
+  ['C0040', beside(texts.brakePedalSwitch, 'elsewhere', 'brake-switch')],
+  ['C0049', beside(texts.brakeFluid, 'elsewhere', 'brake-fluid')],
+  ['P0504', beside(texts.brakeSwitchAAnd, 'elsewhere', 'brake-switch')],
+  ['P0571', beside(texts.brakeSwitchACircuit, 'elsewhere', 'brake-switch')],
+  ['P0572', beside(texts.brakeSwitchACircuitLow, 'elsewhere', 'brake-switch')],
+  ['P0573', beside(texts.brakeSwitchACircuitHigh, 'elsewhere', 'brake-switch')],
+  ['P0560', beside(texts.systemVoltage, 'supply', 'supply')],
+  ['P0561', beside(texts.systemVoltageUnstable, 'supply', 'supply')],
+  ['P0562', beside(texts.systemVoltageLow, 'supply', 'supply')],
+  ['P0563', beside(texts.systemVoltageHigh, 'supply', 'supply')],
+  ['U0121', beside(texts.lostCommunicationWithThe, 'supply', 'lost-module')],
+  ['U3003', beside(texts.batteryVoltage, 'supply', 'supply')],
 ]);

@@ -1,6 +1,7 @@
 import type { CaseFile, Cost, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
+import { texts } from '#words/core/commands';
 
 /** An observation before it has an id and a time. */
 export type NewObservation = Observation extends infer O
@@ -111,82 +112,82 @@ function ended(file: CaseFile, ending: CaseFile['ending']): CaseFile {
 }
 
 const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
-  observe: { name: 'what was noted', run: (file, { said }, stamp) => observed(file, said, stamp) },
+  observe: { name: texts.whatWasNoted, run: (file, { said }, stamp) => observed(file, said, stamp) },
   withdraw: {
-    name: 'taking it back',
+    name: texts.takingItBack,
     run: (file, { ids, withdrawn }) => ({
       ...file,
       observations: file.observations.map((seen) => (ids.includes(seen.id) ? { ...seen, withdrawn } : seen)),
     }),
   },
-  correct: { name: 'the correction', run: (file, { id, said }) => corrected(file, id, said) },
+  correct: { name: texts.theCorrection, run: (file, { id, said }) => corrected(file, id, said) },
   annotate: {
-    name: 'the note',
+    name: texts.theNote,
     run: (file, { id, note }) => ({
       ...file,
       observations: changed(file.observations, id, (seen) => ({ ...seen, note })),
     }),
   },
   'toggle-lamp': {
-    name: 'the lamp',
+    name: texts.theLamp,
     run: (file, { lamp }, { newId, at }) =>
       withLamps(file, (before) => ({ ...before, lit: toggled(before.lit, lamp) }), newId(), at),
   },
   'toggle-pattern': {
-    name: "the lamps' behaviour",
+    name: texts.theLampsBehaviour,
     run: (file, { word }, { newId, at }) =>
       withLamps(file, (before) => ({ ...before, pattern: toggled(before.pattern, word) }), newId(), at),
   },
   'toggle-earlier': {
-    name: 'how it was at first',
+    name: texts.howItWasAt,
     run: (file, { word }, { newId, at }) => withEarlier(file, word, newId(), at),
   },
   'lamps-out': {
-    name: 'all lamps out',
+    name: texts.allLampsOut,
     run: (file, _command, { newId, at }) => withLamps(file, () => ({ lit: [], pattern: [] }), newId(), at),
   },
-  bend: { name: 'the bend', run: (file, { id, bend }) => withBend(file, id, bend) },
-  fluid: { name: 'the fluid level', run: (file, { finding }, stamp) => fluidSeen(file, finding, stamp) },
-  work: { name: 'the step', run: (file, { step, state }, stamp) => worked(file, step, state, stamp) },
+  bend: { name: texts.theBend, run: (file, { id, bend }) => withBend(file, id, bend) },
+  fluid: { name: texts.theFluidLevel, run: (file, { finding }, stamp) => fluidSeen(file, finding, stamp) },
+  work: { name: texts.theStep, run: (file, { step, state }, stamp) => worked(file, step, state, stamp) },
   'work-all': {
-    name: 'the steps',
+    name: texts.theSteps,
     run: (file, { work }, stamp) => work.reduce((made, { step, state }) => worked(made, step, state, stamp), file),
   },
   repair: {
-    name: 'the repair',
+    name: texts.theRepair,
     run: (file, { repair }, { newId, at }) => ({
       ...file,
       repairs: [...(file.repairs ?? []), { ...repair, id: newId(), at, after: file.observations.at(-1)?.id ?? null }],
     }),
   },
   'repair-result': {
-    name: "the repair's result",
+    name: texts.theRepairsResult,
     run: (file, { id, result }) => ({ ...file, repairs: changed(file.repairs, id, (made) => ({ ...made, result })) }),
   },
   'remove-repair': {
-    name: 'removing the repair',
+    name: texts.removingTheRepair,
     run: (file, { id }) => ({ ...file, repairs: without(file.repairs, id) }),
   },
   cost: {
-    name: 'the cost',
+    name: texts.theCost,
     run: (file, { cost }, { newId, at }) => ({ ...file, costs: [...(file.costs ?? []), { ...cost, id: newId(), at }] }),
   },
   'cost-use': {
-    name: 'what the cost was for',
+    name: texts.whatTheCostWas,
     run: (file, { id, use }) => ({ ...file, costs: changed(file.costs, id, (cost) => ({ ...cost, use })) }),
   },
-  'remove-cost': { name: 'removing the cost', run: (file, { id }) => ({ ...file, costs: without(file.costs, id) }) },
+  'remove-cost': { name: texts.removingTheCost, run: (file, { id }) => ({ ...file, costs: without(file.costs, id) }) },
   note: {
-    name: 'the note',
+    name: texts.theNote,
     run: (file, { text }, { newId, at }) => ({ ...file, notes: [...(file.notes ?? []), { id: newId(), at, text }] }),
   },
-  end: { name: 'the end of the job', run: (file, { ending }) => ended(file, ending) },
+  end: { name: texts.theEndOfThe, run: (file, { ending }) => ended(file, ending) },
   specs: {
-    name: "the manual's figure",
+    name: texts.theManualsFigure,
     run: (file, { specs }) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, ...specs } } }),
   },
   'sensor-type': {
-    name: 'the kind of sensor',
+    name: texts.theKindOfSensor,
     run: (file, { type, channels }) => ({
       ...file,
       vehicle: {

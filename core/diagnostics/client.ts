@@ -21,6 +21,7 @@ import {
   type Message,
   type ReadCode,
 } from './messages';
+import { texts } from '#words/core/diagnostics';
 
 /** How long an answer may take (ISO 14229-2: P2 and, once pending, P2*), and how often a request is repeated. */
 const ANSWER_MS = 600;
@@ -63,7 +64,7 @@ export class DiagnosticClient {
   /** Stops all that is under way; what was answered before stays answered. */
   cancel(): void {
     this.queue = [];
-    this.finish(failure('cancelled', 'was cancelled'));
+    this.finish(failure('cancelled', texts.wasCancelled));
   }
 
   close(): void {
@@ -73,7 +74,7 @@ export class DiagnosticClient {
   private lose(why: string): void {
     if (this.lost !== null) return;
     this.lost = why;
-    this.finish(failure('link-lost', `the link was lost: ${why}. What was read so far is kept`));
+    this.finish(failure('link-lost', texts.theLinkWasLost(why)));
     const rest = this.queue;
     this.queue = [];
     rest.forEach((start) => start());
@@ -96,14 +97,14 @@ export class DiagnosticClient {
     if (answer.is === 'pending') {
       waiting.pendings += 1;
       waiting.stop();
-      if (waiting.pendings > MOST_PENDING) this.finish(failure('too-busy', 'the module stays busy; try again later'));
+      if (waiting.pendings > MOST_PENDING) this.finish(failure('too-busy', texts.theModuleStaysBusy));
       else waiting.stop = this.timer.after(PENDING_MS, () => this.giveUp());
-    } else if (answer.is === 'refused') this.finish(failure('refused', `the module refuses: ${answer.words}`));
+    } else if (answer.is === 'refused') this.finish(failure('refused', texts.theModuleRefuses(answer.words)));
     else this.finish({ ok: true, value: answer.data });
   }
 
   private giveUp(): void {
-    this.finish(failure('no-answer', 'the module does not answer'));
+    this.finish(failure('no-answer', texts.theModuleDoesNot));
   }
 
   private transmit(): void {
@@ -122,7 +123,7 @@ export class DiagnosticClient {
     return new Promise((resolve) => {
       const start = (): void => {
         if (this.lost !== null) {
-          resolve(failure('link-lost', `the link was lost: ${this.lost}. What was read so far is kept`));
+          resolve(failure('link-lost', texts.theLinkWasLostWhat(this.lost)));
           return;
         }
         this.waiting = {
@@ -198,15 +199,15 @@ function noteOf({ kmh, volt, celsius, occurrences }: CodeDetails): string {
   const parts = [
     ...(kmh === undefined || volt === undefined || celsius === undefined
       ? []
-      : [`set at ${Math.round(kmh)} km/h, ${volt.toFixed(1)} V, ${celsius} °C`]),
-    ...(occurrences !== undefined && occurrences > 1 ? [`came ${occurrences} times`] : []),
+      : [texts.setAtKmH(Math.round(kmh), volt.toFixed(1), celsius)]),
+    ...(occurrences !== undefined && occurrences > 1 ? [texts.cameTimes(occurrences)] : []),
   ];
   return parts.join('; ');
 }
 
 /** Why no more can be read; null where there is more to read. */
 function cutBy(result: Result<unknown>): string | null {
-  return !result.ok && isOver(result) ? (result.problems[0]?.message ?? 'the link was lost') : null;
+  return !result.ok && isOver(result) ? (result.problems[0]?.message ?? texts.theLinkWasLost2) : null;
 }
 
 /** The codes of one module as observations, with what the module noted and the reader prints; a link lost meanwhile leaves them bare. */

@@ -1,5 +1,6 @@
 import { statusFromByte } from '../codes/statusByte';
 import type { ObservationOf } from '../casefile/contract';
+import { texts } from '#words/core/diagnostics';
 
 /** Messages of unified diagnostic services (ISO 14229-1) as bytes: only those that reading, erasing and watching need. */
 
@@ -19,17 +20,17 @@ export const PENDING = 0x78;
 
 /** Negative response codes that are met here, in words. */
 export const REFUSALS: ReadonlyMap<number, string> = new Map([
-  [0x10, 'general reject'],
-  [0x11, 'service not supported'],
-  [0x12, 'sub-function not supported'],
-  [0x13, 'wrong message length or format'],
-  [0x21, 'busy, repeat the request'],
-  [0x22, 'conditions not correct'],
-  [0x31, 'request out of range'],
-  [0x33, 'security access denied'],
-  [PENDING, 'answer pending'],
-  [0x7e, 'sub-function not supported in this session'],
-  [0x7f, 'service not supported in this session'],
+  [0x10, texts.generalReject],
+  [0x11, texts.serviceNotSupported],
+  [0x12, texts.subFunctionNotSupported],
+  [0x13, texts.wrongMessageLengthOr],
+  [0x21, texts.busyRepeatTheRequest],
+  [0x22, texts.conditionsNotCorrect],
+  [0x31, texts.requestOutOfRange],
+  [0x33, texts.securityAccessDenied],
+  [PENDING, texts.answerPending],
+  [0x7e, texts.subFunctionNotSupportedIn],
+  [0x7f, texts.serviceNotSupportedIn],
 ]);
 
 export type Message = Uint8Array;
@@ -74,7 +75,11 @@ export function readAnswer(request: Message, answer: Uint8Array): Answer {
   if (answer.length >= 3 && answer[0] === SERVICE.negative && answer[1] === service) {
     const code = answer[2] ?? 0;
     if (code === PENDING) return { is: 'pending' };
-    return { is: 'refused', code, words: REFUSALS.get(code) ?? `refused with 0x${code.toString(16).padStart(2, '0')}` };
+    return {
+      is: 'refused',
+      code,
+      words: REFUSALS.get(code) ?? texts.refusedWith0x(code.toString(16).padStart(2, '0')),
+    };
   }
   if (answer.length === 0 || answer[0] !== service + POSITIVE) return { is: 'stray' };
   const echoes = service === SERVICE.readData ? 2 : service === SERVICE.clear ? 0 : 1;

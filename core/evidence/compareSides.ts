@@ -5,6 +5,7 @@ import { checkRecord } from '../knowledge/checks/all';
 import { FINDING_NAMES, LIVE_NAMES } from '../knowledge/names';
 import { PARTS } from '../knowledge/parts';
 import { otherSide } from '../vehicle/channels';
+import { texts } from '#words/core/evidence';
 
 /** One thing that was looked at on both sides of an axle, or only on one. */
 export interface SideBySide {
@@ -56,10 +57,10 @@ function said(observation: Observation): Said | null {
       return {
         what:
           observation.while === 'drive'
-            ? 'Speed on the road'
+            ? texts.speedOnTheRoad
             : observation.while === 'hand-spin'
-              ? 'Speed, spun by hand'
-              : 'Speed, standing',
+              ? texts.speedSpunByHand
+              : texts.speedStanding,
         check: `live:${observation.while}`,
         text: LIVE_NAMES[observation.finding] ?? observation.finding,
         value: null,

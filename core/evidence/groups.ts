@@ -5,6 +5,7 @@ import { readWheelCodes } from './readCodes';
 import { readObservation } from './readObservation';
 import { statedType, type Report } from './report';
 import type { Timeline } from './timeline';
+import { texts } from '#words/core/evidence';
 
 /** Reports of one check on one channel in one stage: repeats confirm what was seen, they do not multiply what it proves. */
 export interface Group {
@@ -42,7 +43,7 @@ function gatherStage(
   const ignored: { id: string; why: string }[] = [];
   for (const report of reports) {
     if (isVoidFor(report, timeline)) {
-      ignored.push(...report.ids.map((id) => ({ id, why: 'not counted: tells nothing about this type of sensor' })));
+      ignored.push(...report.ids.map((id) => ({ id, why: texts.notCountedTellsNothing })));
       continue;
     }
     const topic = report.check.passive?.topic ?? report.check.active?.topic ?? '';

@@ -4,6 +4,7 @@ import { showReading } from '../quantities/show';
 import { coilVerdict, halfWidthOf } from './coilVerdict';
 import { readMeter } from './readMeter';
 import { statedType, type ReadingContext } from './report';
+import { texts } from '#words/core/evidence';
 
 /** A reading's verdict in words, and what to draw of it. */
 export interface MeterWords {
@@ -22,30 +23,30 @@ export interface MeterWords {
 type Meter = ObservationOf<'meter'>;
 
 const BAND_FROM = {
-  manual: "the manual's band",
-  'other-side': 'the band of the other side',
-  'own-sensor': 'what the coil read at its own plug, and a few ohm for the wires',
-  generic: 'the usual band (generic)',
+  manual: texts.theManualsBand,
+  'other-side': texts.theBandOfThe,
+  'own-sensor': texts.whatTheCoilRead,
+  generic: texts.theUsualBandGeneric,
 } as const;
 
 /** What each outcome of a table means to the owner. */
 const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], string]>> = {
-  open: ['bad', 'Overload (OL): no connection'],
-  unsteady: ['bad', 'It jumps: a contact comes and goes'],
-  steady: ['good', 'Steady while moved'],
-  normal: ['good', 'A signal is there'],
-  none: ['bad', 'Nothing there'],
-  waver: ['bad', 'It rises and falls with the turn'],
-  full: ['good', 'Fed as it should be'],
-  part: ['good', 'Fed, at a regulated voltage'],
-  good: ['good', 'A whole wire'],
-  some: ['bad', 'Resistance where none should be'],
-  insulated: ['good', 'Insulated, as it should be'],
-  leak: ['bad', 'It leaks'],
-  short: ['bad', 'Shorted'],
-  well: ['good', 'As it should be'],
-  low: ['bad', 'Too low'],
-  high: ['bad', 'Too high'],
+  open: ['bad', texts.overloadOlNoConnection],
+  unsteady: ['bad', texts.itJumpsAContact],
+  steady: ['good', texts.steadyWhileMoved],
+  normal: ['good', texts.aSignalIsThere],
+  none: ['bad', texts.nothingThere],
+  waver: ['bad', texts.itRisesAndFalls],
+  full: ['good', texts.fedAsItShould],
+  part: ['good', texts.fedAtARegulated],
+  good: ['good', texts.aWholeWire],
+  some: ['bad', texts.resistanceWhereNoneShould],
+  insulated: ['good', texts.insulatedAsItShould],
+  leak: ['bad', texts.itLeaks],
+  short: ['bad', texts.shorted],
+  well: ['good', texts.asItShouldBe],
+  low: ['bad', texts.tooLow],
+  high: ['bad', texts.tooHigh],
 };
 
 function coilWords(meter: Meter, channel: Channel, context: ReadingContext): MeterWords | null {
@@ -56,37 +57,41 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
   const shown = showReading(correctedOhm, 'resistance');
   const at =
     meter.temperature === undefined
-      ? 'Part temperature not known'
-      : `At ${meter.temperature} °C this is ${shown.number} ${shown.unit} at ${band.atCelsius} °C`;
+      ? texts.partTemperatureNotKnown
+      : texts.atCThisIs(meter.temperature, shown.number, shown.unit, band.atCelsius);
   const whose = BAND_FROM[band.from];
   switch (verdict.verdict) {
     case 'inside':
       return {
         tone: 'good',
-        heading: `Inside ${whose}.`,
-        detail: `${at}. A whole coil can still be weak or break when shaken.`,
+        heading: texts.inside(whose),
+        detail: texts.aWholeCoilCan(at),
         scale,
       };
     case 'below':
       return {
         tone: 'bad',
-        heading: `${correctedOhm < band.min * 0.6 ? 'Well below' : 'Below'} ${whose}.`,
-        detail: `${at}. ${meter.point === 'sensor' ? 'The sensor or its lead; the loom was not in this reading.' : 'Sensor, lead, plug or loom: all were in this reading.'}`,
+        heading: `${correctedOhm < band.min * 0.6 ? texts.wellBelow : texts.below} ${whose}.`,
+        detail: `${at}. ${meter.point === 'sensor' ? texts.theSensorOrIts : texts.sensorLeadPlugOr}`,
         scale,
       };
     case 'above':
       return {
         tone: 'bad',
-        heading: `Above ${whose}.`,
-        detail: `${at}. Compare with the other side before you call it broken: a new part can read outside a printed band.`,
+        heading: texts.above(whose),
+        detail: texts.compareWithTheOther(at),
         scale,
       };
     case 'borderline-low':
     case 'borderline-high':
       return {
         tone: 'borderline',
-        heading: `Borderline: within its own uncertainty of a limit.`,
-        detail: `${at}, give or take ${showReading(halfWidthOhm, 'resistance').number} ${showReading(halfWidthOhm, 'resistance').unit}. Measure on a finer range, or note the part's temperature.`,
+        heading: texts.borderlineWithinItsOwn,
+        detail: texts.giveOrTakeMeasure(
+          at,
+          showReading(halfWidthOhm, 'resistance').number,
+          showReading(halfWidthOhm, 'resistance').unit,
+        ),
         scale,
       };
     default:
@@ -99,19 +104,19 @@ function otherWords(meter: Meter, channel: Channel | null, context: ReadingConte
   if ('ignored' in reading)
     return {
       tone: 'void',
-      heading: 'Counts for nothing here.',
+      heading: texts.countsForNothingHere,
       detail: reading.ignored.replace(/^void: /, ''),
       scale: null,
     };
   const fits = reading.reports[0]?.fits ?? {};
   const sorted = Object.entries(fits).sort(([, a], [, b]) => b - a);
-  const [tone, words] = OUTCOME_WORDS[sorted[0]?.[0] ?? ''] ?? ['plain', 'Noted'];
+  const [tone, words] = OUTCOME_WORDS[sorted[0]?.[0] ?? ''] ?? ['plain', texts.noted];
   const isWeak = sorted.length > 1 && (sorted[1]?.[1] ?? 0) > 0.25;
   const halfWidth = meter.value === 'overload' ? 0 : halfWidthOf(meter, context);
   const detail = isWeak
-    ? 'Not clear-cut: this reading alone is weak evidence.'
+    ? texts.notClearCutThis
     : halfWidth > 0 && meter.value !== 'overload'
-      ? `Give or take ${showReading(halfWidth, meter.quantity).number} ${showReading(halfWidth, meter.quantity).unit}.`
+      ? texts.giveOrTake(showReading(halfWidth, meter.quantity).number, showReading(halfWidth, meter.quantity).unit)
       : '';
   return { tone: isWeak && tone === 'bad' ? 'borderline' : tone, heading: `${words}.`, detail, scale: null };
 }

@@ -9,6 +9,7 @@ import { alsoNamed, meaningFor } from '../codes/meaningFor';
 import type { NamedCause } from '../codes/standardMeanings';
 import { floodOf, OLD_AFTER_KM } from '../codes/roles';
 import { isProved, ofKind, plainCode, saw, sawSoftly, type Reading, type ReadingContext, type Report } from './report';
+import { texts } from '#words/core/evidence';
 
 type Code = ObservationOf<'code'>;
 
@@ -39,13 +40,11 @@ function isLeftover(code: Code, context: ReadingContext): boolean {
  * @example readLoneCode(CASE.observations[1], STAGE) // => null
  */
 export function readLoneCode(code: Code, context: ReadingContext): Reading | null {
-  if (isLeftover(code, context))
-    return { ignored: 'proves nothing yet: still stored from before the repair; erase, drive, read again' };
+  if (isLeftover(code, context)) return { ignored: texts.provesNothingYetStill };
   const { channel, failure, cause } = meaningFor(code, context.vehicle, context.names.meaning);
   if (cause) return readNamedCause(code, cause);
   if (channel) return null;
-  if (code.module !== undefined && code.module !== 'abs')
-    return { ignored: 'belongs to another module and names no wheel; parked' };
+  if (code.module !== undefined && code.module !== 'abs') return { ignored: texts.belongsToAnotherModule };
   const unplaced: Report = {
     ids: [code.id],
     channel: null,
@@ -231,6 +230,6 @@ export function readClear(clear: ObservationOf<'clear'>, context: ReadingContext
   ];
   if (reports.length > 0) return { reports };
   const isOthers = (clear.returned ?? []).length > 0 && channelsOf(clear.returned ?? [], context).length === 0;
-  if (isOthers) return { ignored: 'what came back names no wheel' };
+  if (isOthers) return { ignored: texts.whatCameBackNames };
   return saw(clear, null, check, clear.result);
 }

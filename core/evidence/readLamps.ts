@@ -2,6 +2,7 @@ import type { ObservationOf } from '../casefile/contract';
 import * as lampTables from '../knowledge/tables/lamps';
 import { bothTypes, type Table } from '../knowledge/tables/table';
 import { isProved, ofKind, type Reading, type ReadingContext, type Report } from './report';
+import { texts } from '#words/core/evidence';
 
 type Lamps = ObservationOf<'lamps'>;
 
@@ -55,8 +56,7 @@ function redFits({ lit }: Lamps): Readonly<Record<string, number>> {
 export function readLamps(lamps: Lamps, context: ReadingContext): Reading {
   if (context.afterRepair && lamps.lit.length > 0 && !isProved(lamps, context))
     return {
-      ignored:
-        'proves nothing yet: a lamp may stay lit after a good repair until codes are erased or the car has been driven',
+      ignored: texts.provesNothingYetA,
     };
   const report = (table: Table, fits: Report['fits'], ids = [lamps.id]): Report => ({
     ids,

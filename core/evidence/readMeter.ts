@@ -9,6 +9,7 @@ import { otherSide } from '../vehicle/channels';
 import { coilBand } from './coilBand';
 import { coilVerdict, halfWidthOf } from './coilVerdict';
 import { ofKind, saw, sawSoftly, statedType, type ReadingContext, type Reading } from './report';
+import { texts } from '#words/core/evidence';
 
 type Meter = ObservationOf<'meter'>;
 
@@ -18,7 +19,7 @@ const INSULATED_OHM = 1e6;
 const SHORT_OHM = 1e3;
 const GOOD_WIRE_OHM = 5;
 
-const VOID_ACTIVE = 'void: across an active sensor a resistance or AC voltage says nothing';
+const VOID_ACTIVE = texts.voidAcrossAnActive;
 
 function readCoil(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
@@ -44,7 +45,7 @@ function overloadFits(meter: Meter, channel: Channel, context: ReadingContext): 
 
 function readSpinVoltage(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   if (statedType(context, channel) === 'active') return { ignored: VOID_ACTIVE };
-  if (meter.while !== 'hand-spin') return { ignored: 'void: the wheel was not turning' };
+  if (meter.while !== 'hand-spin') return { ignored: texts.voidTheWheelWas };
   const check = meter.point === 'sensor' ? signal.SENSOR_SPIN : signal.MODULE_SPIN;
   if (meter.unsteady) return saw(meter, channel, check, 'waver');
   if (meter.value === 'overload') return saw(meter, channel, check, 'normal');
@@ -84,8 +85,8 @@ function batteryVolt(context: ReadingContext): number {
 }
 
 function readSupply(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
-  if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
-  if (ignitionIs(meter, false)) return { ignored: 'void: the ignition was off, nothing is fed then' };
+  if (meter.value === 'overload') return { ignored: texts.voidOverloadOnA };
+  if (ignitionIs(meter, false)) return { ignored: texts.voidTheIgnitionWas };
   const volt = Math.abs(meter.value);
   const enough = context.vehicle.specs?.supplyAtPlug?.min ?? 4.6;
   const outcome = volt < 0.8 ? 'none' : volt < enough ? 'low' : volt < 0.7 * batteryVolt(context) ? 'part' : 'full';
@@ -98,8 +99,7 @@ function ignitionIs(meter: Meter, on: boolean): boolean {
 
 function readWire(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
   const check = loom.WIRES[wireOf(meter)];
-  if (meter.ends !== undefined && meter.ends !== 'both-unplugged')
-    return { ignored: 'void: an end of the wire was still plugged in' };
+  if (meter.ends !== undefined && meter.ends !== 'both-unplugged') return { ignored: texts.voidAnEndOf };
   if (meter.while === 'wiggle')
     return saw(meter, channel, loom.WIRE_WIGGLE, meter.unsteady || meter.value === 'overload' ? 'unsteady' : 'steady');
   if (meter.unsteady) return saw(meter, channel, check, 'unsteady');
@@ -130,8 +130,7 @@ function readInsulation(meter: Meter, channel: Channel | null): Reading {
   const poor = meter.point === 'sensor-to-ground' ? 'leak' : 'short';
   if (meter.value === 'overload') {
     const range = meter.range ?? Infinity;
-    if (range <= 200)
-      return { ignored: 'void: overload on the 200 Ω range says nothing of insulation; use the highest range' };
+    if (range <= 200) return { ignored: texts.voidOverloadOnThe };
     return sawSoftly(
       meter,
       channel,
@@ -141,12 +140,12 @@ function readInsulation(meter: Meter, channel: Channel | null): Reading {
   }
   if (meter.value >= INSULATED_OHM) return saw(meter, channel, check, 'insulated');
   if (meter.ends !== undefined && meter.ends !== 'both-unplugged' && meter.point !== 'sensor-to-ground')
-    return { ignored: 'void: an end of the wire was still plugged in' };
+    return { ignored: texts.voidAnEndOf };
   return saw(meter, channel, check, meter.value < SHORT_OHM ? poor : 'leak');
 }
 
 function readBattery(meter: Meter, context: ReadingContext): Reading {
-  if (meter.value === 'overload') return { ignored: 'void: overload on a voltage range; set a higher range' };
+  if (meter.value === 'overload') return { ignored: texts.voidOverloadOnA };
   const scale = (context.vehicle.supplyNominal ?? 12) / 12;
   const cranking = meter.while === 'cranking';
   const least = (meter.point === 'module-supply' ? 11 : cranking ? 9.6 : 12.4) * scale;
@@ -157,7 +156,7 @@ function readBattery(meter: Meter, context: ReadingContext): Reading {
 }
 
 function readCurrent(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
-  if (statedType(context, channel) === 'passive') return { ignored: 'void: a passive sensor draws no current' };
+  if (statedType(context, channel) === 'passive') return { ignored: texts.voidAPassiveSensor };
   const ampere = meter.value === 'overload' ? 1 : Math.abs(meter.value);
   return saw(meter, channel, signal.SENSOR_CURRENT, ampere < 0.002 ? 'none' : ampere > 0.035 ? 'high' : 'normal');
 }
@@ -169,8 +168,7 @@ function readCurrent(meter: Meter, channel: Channel | null, context: ReadingCont
  * @example Object.keys(readMeter(CASE.observations[2], 'front-right', STAGE).reports[0].fits) // => ["low","inside","high"]
  */
 export function readMeter(meter: Meter, channel: Channel | null, context: ReadingContext): Reading {
-  if (meter.quantity === 'resistance' && ignitionIs(meter, true))
-    return { ignored: 'void: ohms on a fed circuit; switch the ignition off and measure again' };
+  if (meter.quantity === 'resistance' && ignitionIs(meter, true)) return { ignored: texts.voidOhmsOnA };
   switch (meter.point) {
     case 'sensor':
     case 'module-end':

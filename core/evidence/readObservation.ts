@@ -16,6 +16,7 @@ import { readClear, readLoneCode } from './readCodes';
 import { readLamps } from './readLamps';
 import { readMeter } from './readMeter';
 import { ofKind, saw, sawSoftly, type ReadingContext, type Reading, type Report } from './report';
+import { texts } from '#words/core/evidence';
 
 /** A bend loads the wheels on its outer side: weak evidence for the corners there. */
 function bendReports(symptom: ObservationOf<'symptom'>, context: ReadingContext): Report[] {
@@ -152,25 +153,23 @@ function readDistance(
       return sawSoftly(observation, channel, trials.FLANGE_VOID, { flat: shares.inside, lifted: shares.above });
     }
     case 'spacer':
-      return { ignored: 'a spacer is noted; it says nothing of the fault' };
+      return { ignored: texts.aSpacerIsNoted };
     default:
       return observation.point satisfies never;
   }
 }
 
 function readNoCode(observation: ObservationOf<'no-code'>): Reading {
-  if (observation.tested === false)
-    return { ignored: 'void: read straight after an erase, before the module could test again' };
+  if (observation.tested === false) return { ignored: texts.voidReadStraightAfter };
   if (observation.module !== undefined && observation.module !== 'abs')
-    return { ignored: 'another module without codes says nothing of the brake module' };
+    return { ignored: texts.anotherModuleWithoutCodes };
   return saw(observation, null, bothTypes(beside.NO_CODE), 'none');
 }
 
 function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingContext): Reading {
-  if (observation.module !== undefined && observation.module !== 'abs')
-    return { ignored: 'another module that does not answer says nothing of the brake module' };
+  if (observation.module !== undefined && observation.module !== 'abs') return { ignored: texts.anotherModuleThatDoes };
   const flashed = ofKind(context, 'code').some((code) => isFlashCode(code.code));
-  if (flashed) return { ignored: 'a module that flashes its codes answers no reader, but it lives' };
+  if (flashed) return { ignored: texts.aModuleThatFlashes };
   const first = ofKind(context, 'no-answer').find(
     (noAnswer) => noAnswer.module === undefined || noAnswer.module === 'abs',
   );
@@ -180,7 +179,7 @@ function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingC
 /** Sensors are exchanged across an axle; one that both rear wheels share has no twin. */
 function readSwap(swap: ObservationOf<'swap'>, named: Channel | null, context: ReadingContext): Reading {
   const twin = named && otherSide(named, context.vehicle.channels);
-  if (named && !twin) return { ignored: 'void: a sensor that both rear wheels share has no twin to be exchanged with' };
+  if (named && !twin) return { ignored: texts.voidASensorThat };
   return saw(swap, named, trials.SWAP, swap.result);
 }
 
@@ -204,7 +203,7 @@ function readLook(look: ObservationOf<'look'>, named: Channel | null, context: R
  */
 export function readObservation(observation: Observation, context: ReadingContext): Reading {
   const named = observation.channel ? channelOn(observation.channel, context.vehicle.channels) : null;
-  if (observation.channel && !named) return { ignored: `this car has no channel ${observation.channel}` };
+  if (observation.channel && !named) return { ignored: texts.thisCarHasNo(observation.channel) };
   switch (observation.kind) {
     case 'lamps':
       return readLamps(observation, context);

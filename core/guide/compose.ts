@@ -7,6 +7,7 @@ import { repairRecord } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
 import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
 import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
+import { texts } from '#words/core/guide';
 
 /** One step of a composed guide. */
 export interface GuideStep {
@@ -121,7 +122,9 @@ class Composer {
   }
 
   private words(text: string): string {
-    const where = this.channel ? sayChannel(this.channel, 'left-right', this.file.vehicle.steeringSide) : 'this corner';
+    const where = this.channel
+      ? sayChannel(this.channel, 'left-right', this.file.vehicle.steeringSide)
+      : texts.thisCorner;
     return text.replaceAll('{where}', where);
   }
 

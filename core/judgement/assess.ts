@@ -13,6 +13,7 @@ import { doubtsOf, type Doubt } from './doubts';
 import { repairDoubt } from './repairDoubt';
 import { stopFor, type Stop } from './stops';
 import { whyOf, type Behind } from './why';
+import { texts } from '#words/core/judgement';
 
 /** One row of the ranking; `none` has neither channel nor segment. */
 export interface RankingRow {
@@ -150,8 +151,7 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
     ignored: posterior.evidence.ignored,
     ...(posterior.models.some((model) => model.isApproximate)
       ? {
-          approximate:
-            'This job is very long. Its oldest repairs and the least likely combinations were left out of the reckoning.',
+          approximate: texts.thisJobIsVery,
         }
       : {}),
     posterior,

@@ -2,6 +2,7 @@ import type { CaseFile, Observation } from '../casefile/contract';
 import { repairRecord } from '../knowledge/repairs/all';
 import type { Ranked } from '../belief/posterior';
 import type { OfferedMove } from '../planning/plan';
+import { texts } from '#words/core/judgement';
 
 export interface Caution {
   readonly id: string;
@@ -54,67 +55,67 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
   {
     id: 'do-not-drive-hydraulic',
     when: ({ all }) => symptom(all, 'pedal-soft') || symptom(all, 'fluid-leak'),
-    text: 'A soft pedal or leaking fluid: do not drive. This is hydraulics, a matter for a professional, before any sensor.',
+    text: texts.aSoftPedalOr,
   },
   {
     id: 'do-not-drive-red',
     when: ({ all }) => lit(all, 'brake-red') && lit(all, 'abs'),
-    text: 'ABS and the red brake lamp together: brake force to the rear may be off. Do not drive.',
+    text: texts.absAndTheRed,
   },
   {
     id: 'red-brake-lamp',
     when: ({ all }) => lit(all, 'brake-red') && !lit(all, 'abs'),
-    text: 'Red brake lamp: check parking brake and fluid level first, and do not drive until you know why it is lit.',
+    text: texts.redBrakeLampCheck,
   },
   {
     id: 'airbag-lamp',
     when: ({ all }) => lit(all, 'airbag'),
-    text: 'The airbag lamp is never a mere echo until it has gone out by itself after the repair. Airbags may be off meanwhile; never probe yellow connectors.',
+    text: texts.theAirbagLampIs,
   },
   {
     id: 'high-voltage',
     when: ({ file }) => file.vehicle.highVoltage === true,
-    text: 'High-voltage car: before you touch a part, switch the car off, keep its key out of reach and make the 12 V side dead as its manual says. Never touch orange cables, their covers or the service plug. What cannot be reached without passing orange parts is for a professional.',
+    text: texts.highVoltageCarBefore,
   },
   {
     id: 'consequence',
     when: wouldComeBack,
-    text: 'A swollen ring or a loose bearing scores the tip: a new sensor alone will not last, the fault will come back. Mend the cause with it.',
+    text: texts.aSwollenRingOr,
   },
   {
     id: 'without-abs',
     when: ({ all }) => lit(all, 'abs') || lit(all, 'stability'),
-    text: 'Without ABS and stability the car still brakes, but wheels can lock: longer stops, no help on ice.',
+    text: texts.withoutAbsAndStability,
   },
   {
     id: 'jacking',
     when: (facts) => firstIs(facts, /wheel-off|raised|sensor-out/),
-    text: 'Flat hard ground, chocks, stated jacking points, and stands: never a jack alone.',
+    text: texts.flatHardGroundChocks,
   },
   {
     id: 'ignition-off',
     when: (facts) => firstIs(facts, /:resistance|plug/),
-    text: 'Ignition off before a plug is opened or ohms are measured.',
+    text: texts.ignitionOffBeforeA,
   },
   {
     id: 'sensors-exchanged',
     when: ({ all }) => all.some((observation) => observation.kind === 'swap' && observation.putBack === false),
-    text: 'The sensors of an axle are still exchanged: what followed the sensor now sits at the other corner. Put them back before you read on, or look there.',
+    text: texts.theSensorsOfAn,
   },
   {
     id: 'part-in-hand',
     when: (facts) => firstIs(facts, /sensor-out/),
-    text: 'An old sensor often breaks when it is levered out: have the new one in hand before you force it.',
+    text: texts.anOldSensorOften,
   },
   {
     id: 'module-plug',
     when: (facts) => firstIs(facts, /module-end|wire-|look:module/),
-    text: "The module's plug carries strong feeds: isolate the battery as the manual says, identify the pins, never bridge two.",
+    text: texts.theModulesPlugCarries,
   },
   {
     id: 'drive-reading',
     when: (facts) => firstIs(facts, /^live:drive/),
-    text: 'Somebody else reads the screen; nobody handles it while driving.',
+    text: texts.somebodyElseReadsThe,
   },
 ];
 

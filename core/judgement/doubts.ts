@@ -2,6 +2,7 @@ import { viewOf, type Group } from '../evidence/groups';
 import type { CarModel, ChannelModel } from '../belief/model';
 import type { Posterior } from '../belief/posterior';
 import { priorsOf } from '../belief/weights';
+import { texts } from '#words/core/judgement';
 
 /** An observation that does not fit the rest. */
 export interface Doubt {
@@ -60,6 +61,6 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
     .sort((a, b) => a.amongRest / a.atFirst - b.amongRest / b.atFirst)
     .map(({ id }) => ({
       id,
-      why: 'Unusual beside your other findings. Please check it again.',
+      why: texts.unusualBesideYourOther,
     }));
 }

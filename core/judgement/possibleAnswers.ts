@@ -6,6 +6,7 @@ import { checkRecord } from '../knowledge/checks/all';
 import type { Answer } from '../knowledge/checks/check';
 import { COIL_EXAMPLES } from '../knowledge/checks/meterSensor';
 import { answersOf, sheetFor } from '../knowledge/checks/sheets';
+import { texts } from '#words/core/judgement';
 
 /** One answer that a check may give, as words and as the observation it would be. */
 export interface PossibleAnswer {
@@ -37,7 +38,7 @@ function meterAnswers(
   if (isWiggle)
     return [
       { words: 'steady', observation: { ...base, value: coilMiddle(file), while: 'wiggle' } },
-      { words: 'jumps about', observation: { ...base, value: coilMiddle(file), while: 'wiggle', unsteady: true } },
+      { words: texts.jumpsAbout, observation: { ...base, value: coilMiddle(file), while: 'wiggle', unsteady: true } },
     ];
   const examples = checkRecord(`meter:${answer.point}:${answer.quantity}`)?.examples ?? [];
   const middle = coilMiddle(file);

@@ -3,11 +3,12 @@ import type { Channel } from '../casefile/words';
 import { checkRecord } from '../knowledge/checks/all';
 import { repairRecord } from '../knowledge/repairs/all';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
+import { texts } from '#words/core/judgement';
 
 /** Things that can be done beside the checks and repairs of the contract. */
 const OTHERS: Readonly<Record<string, string>> = {
-  drive: 'Drive a short loop',
-  probe: 'Probes put where they decide nothing',
+  drive: texts.driveAShortLoop,
+  probe: texts.probesPutWhereThey,
 };
 
 /** What names a move: its check, its corner, and how it is made. */

@@ -3,6 +3,7 @@ import { faultName } from '../knowledge/faults';
 import { curesFully } from '../knowledge/repairs/all';
 import type { Plan } from '../planning/plan';
 import type { Posterior, Ranked } from '../belief/posterior';
+import { texts } from '#words/core/judgement';
 
 export type StopId =
   | 'hydraulic'
@@ -118,38 +119,36 @@ const RULES: readonly {
   {
     id: 'hydraulic',
     when: isHydraulic,
-    reason: () => 'Soft pedal or lost fluid is hydraulics. Do not drive; let a professional see to it first.',
+    reason: () => texts.softPedalOrLost,
   },
   {
     id: 'airbag',
     when: isAirbag,
-    reason: () => 'The airbag lamp stays lit by itself: it has a cause of its own, a matter for a professional.',
+    reason: () => texts.theAirbagLampStays,
   },
   {
     id: 'structure',
     when: isStructure,
-    reason: () =>
-      'After a blow, a bent seat may mean a cracked or bent knuckle, which carries the wheel: let a professional look.',
+    reason: () => texts.afterABlowA,
   },
   {
     id: 'two-repairs-failed',
     when: twoRepairsFailed,
-    reason: () =>
-      'Two repairs changed nothing. A third on the same evidence would be a guess: have the findings checked by a professional.',
+    reason: () => texts.twoRepairsChangedNothing,
   },
   {
     id: 'module',
     when: isModule,
     reason: ({ ranking }) =>
-      `The module's own input is the likeliest cause (${percent(ranking.find((row) => row.fault === 'module-input')?.probability ?? 0)}): a job for a workshop that can test it.`,
+      texts.theModulesOwnInput(percent(ranking.find((row) => row.fault === 'module-input')?.probability ?? 0)),
   },
   {
     id: 'nothing-wrong',
     when: nothingWrong,
     reason: ({ posterior }) =>
       posterior.none >= NOTHING_LIKELY
-        ? `Nothing is wrong now, as far as can be seen (${percent(posterior.none)}).`
-        : `Nothing has come back since the erase: an old code, most likely (${percent(posterior.none)}). Keep an eye on it; no repair is worth doing now.`,
+        ? texts.nothingIsWrongNow(percent(posterior.none))
+        : texts.nothingHasComeBack(percent(posterior.none)),
   },
 ];
 
@@ -168,7 +167,7 @@ export function stopFor(facts: Facts): Stop | null {
     (row) => curesFully(name, row.fault) && (row.channel === channel || row.channel === null),
   );
   const fault = likeliest ? ` ${capital(faultName(likeliest.fault))}: ${percent(likeliest.probability)}.` : '';
-  return { id: 'enough-known', reason: `Further checks would not change the answer.${fault}` };
+  return { id: 'enough-known', reason: texts.furtherChecksWouldNot(fault) };
 }
 
 function capital(words: string): string {

@@ -1,6 +1,7 @@
 import type { LookPart } from '../casefile/words';
 import type { FaultId } from './faults';
 import type { PartRecord } from './part';
+import { texts } from '#words/knowledge/parts';
 
 /** Nobody takes a whole thing for this. */
 const UNMISTAKABLE = 1e-6;
@@ -10,7 +11,7 @@ const HARDLY_EVER = 1e-5;
 /** What an eye finds. `sound` by eye clears an outside cut well, an inner break only in part. */
 export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   ring: {
-    name: 'Ring',
+    name: texts.ring,
     ofCar: false,
     findings: {
       cracked: { usual: HARDLY_EVER, is: 'ring-damaged' },
@@ -21,7 +22,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       reversed: { usual: HARDLY_EVER, is: 'ring-wrong' },
       'wrong-part': { usual: HARDLY_EVER, is: 'ring-wrong' },
     },
-    soundWhy: 'old iron is rusty without being at fault',
+    soundWhy: texts.oldIronIsRusty,
     rows: [
       {
         for: ['ring-damaged'],
@@ -49,7 +50,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   gap: {
-    name: 'Seat and flange',
+    name: texts.seatAndFlange,
     ofCar: false,
     findings: {
       'lifted-by-rust': { usual: 0.012 },
@@ -58,7 +59,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       corroded: { usual: 0.08 },
       dirty: { usual: 0.03 },
     },
-    soundWhy: 'a seat with some rust that sits flat is common',
+    soundWhy: texts.aSeatWithSome,
     rows: [
       {
         for: ['gap-wide'],
@@ -74,14 +75,14 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   bearing: {
-    name: 'Bearing',
+    name: texts.bearing,
     ofCar: false,
     findings: { play: { usual: HARDLY_EVER, is: 'bearing-play' } },
-    soundWhy: 'play is felt',
+    soundWhy: texts.playIsFelt,
     rows: [{ for: ['bearing-play'], gives: { play: 0.85 }, why: 'rocked at twelve and six' }],
   },
   sensor: {
-    name: 'Sensor',
+    name: texts.sensor,
     ofCar: false,
     findings: {
       scored: { usual: 0.01 },
@@ -90,7 +91,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       wet: { usual: 0.006 },
       'wrong-part': { usual: 0.002 },
     },
-    soundWhy: 'dirt is common',
+    soundWhy: texts.dirtIsCommon,
     rows: [
       {
         for: ['sensor-damaged'],
@@ -117,7 +118,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   lead: {
-    name: 'Lead',
+    name: texts.lead,
     ofCar: false,
     findings: {
       chafed: { usual: 0.012 },
@@ -128,7 +129,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       brittle: { usual: 0.012 },
       wet: { usual: 0.012 },
     },
-    soundWhy: 'a lead out of a clip is common and harmless for a while',
+    soundWhy: texts.aLeadOutOf,
     rows: [
       {
         for: ['lead-open'],
@@ -156,7 +157,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   plug: {
-    name: 'Plug',
+    name: texts.plug,
     ofCar: false,
     findings: {
       corroded: { usual: 0.02 },
@@ -165,7 +166,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       wet: { usual: 0.012 },
       bent: { usual: HARDLY_EVER, is: 'plug-loose' },
     },
-    soundWhy: 'a film on old pins is common',
+    soundWhy: texts.aFilmOnOld,
     rows: [
       { for: ['plug-corroded'], gives: { corroded: 0.66, wet: 0.22, sound: 0.1 }, why: 'green pins' },
       { for: ['plug-loose'], gives: { loose: 0.42, unplugged: 0.32, bent: 0.13, sound: 0.1 }, why: 'seen or felt' },
@@ -177,7 +178,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   loom: {
-    name: 'Loom',
+    name: texts.loom,
     ofCar: false,
     findings: {
       chafed: { usual: 0.012 },
@@ -188,7 +189,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       brittle: { usual: 0.005 },
       wet: { usual: 0.015 },
     },
-    soundWhy: 'most of it cannot be seen',
+    soundWhy: texts.mostOfItCannot,
     rows: [
       {
         for: ['loom-open'],
@@ -209,10 +210,10 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   module: {
-    name: "Module's plug",
+    name: texts.modulesPlug,
     ofCar: true,
     findings: { corroded: { usual: 0.004 }, loose: { usual: 0.002 }, wet: { usual: 0.003 } },
-    soundWhy: 'usually dry',
+    soundWhy: texts.usuallyDry,
     rows: [
       {
         for: ['module-plug-corroded'],
@@ -223,24 +224,24 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   battery: {
-    name: 'Battery terminals',
+    name: texts.batteryTerminals,
     ofCar: true,
     findings: { corroded: { usual: 0.1 }, loose: { usual: 0.01 } },
-    soundWhy: 'white bloom is common',
+    soundWhy: texts.whiteBloomIsCommon,
     rows: [
       { for: ['battery-low'], gives: { corroded: 0.3, loose: 0.25, sound: 0.45 }, why: 'bad terminals starve the car' },
       { for: ['module-supply'], gives: { sound: 0.8, corroded: 0.12, loose: 0.05 }, why: 'a shared ground' },
     ],
   },
   fuse: {
-    name: 'Fuses',
+    name: texts.fuses,
     ofCar: true,
     findings: {
       blown: { usual: UNMISTAKABLE, is: 'module-supply' },
       corroded: { usual: 0.006 },
       loose: { usual: 0.005 },
     },
-    soundWhy: 'fuses seldom blow',
+    soundWhy: texts.fusesSeldomBlow,
     rows: [
       {
         for: ['module-supply'],
@@ -250,34 +251,34 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
     ],
   },
   'ground-point': {
-    name: 'Ground point',
+    name: texts.groundPoint,
     ofCar: true,
     findings: { corroded: { usual: 0.04 }, loose: { usual: 0.004 } },
-    soundWhy: 'usually sound',
+    soundWhy: texts.usuallySound,
     rows: [
       { for: ['module-supply'], gives: { corroded: 0.35, loose: 0.15, sound: 0.5 }, why: 'a rusty ground' },
       { for: ['battery-low'], gives: { corroded: 0.1, loose: 0.05, sound: 0.85 }, why: 'a bad ground starves too' },
     ],
   },
   fluid: {
-    name: 'Brake fluid',
+    name: texts.brakeFluid,
     ofCar: true,
     findings: { 'level-low': { usual: UNMISTAKABLE, is: 'brake-fluid-low' } },
-    soundWhy: 'usually in order',
+    soundWhy: texts.usuallyInOrder,
     rows: [{ for: ['brake-fluid-low'], gives: { 'level-low': 0.93 }, why: 'seen at the reservoir' }],
   },
   tyres: {
-    name: 'Tyres',
+    name: texts.tyres,
     ofCar: true,
     findings: { 'mixed-sizes': { usual: 0.006 } },
-    soundWhy: 'usually alike',
+    soundWhy: texts.usuallyAlike,
     rows: [{ for: ['tyre-mismatch'], gives: { 'mixed-sizes': 0.85 }, why: 'read on the wall' }],
   },
   'brake-switch': {
-    name: 'Brake light switch',
+    name: texts.brakeLightSwitch,
     ofCar: true,
     findings: { loose: { usual: 0.002 }, broken: { usual: UNMISTAKABLE, is: 'brake-switch' } },
-    soundWhy: 'brake lights tell',
+    soundWhy: texts.brakeLightsTell,
     rows: [{ for: ['brake-switch'], gives: { loose: 0.35, broken: 0.4 }, why: 'brake lights stay on or stay dark' }],
   },
 };

@@ -1,3 +1,4 @@
+import { texts } from '#words/knowledge/setups';
 import type { CaseFile } from '../casefile/contract';
 import type { Channel, PLUG_PLACES, SENSOR_PLACES } from '../casefile/words';
 
@@ -6,12 +7,12 @@ export type Setup = 'reader' | 'raised' | 'wheel-off' | 'plug-apart' | 'sensor-o
 
 /** What to do, as a line of a set-up list. */
 export const SETUP_LINES: Readonly<Record<Setup, string>> = {
-  reader: 'Reader connected',
-  raised: 'Wheel off the ground, car on a stand',
-  'wheel-off': 'Wheel off',
-  'plug-apart': 'Disconnect the sensor plug',
-  'sensor-out': 'Pull the sensor out',
-  'module-plug-apart': "Battery isolated, module's plug disconnected, pins identified from the manual",
+  reader: texts.readerConnected,
+  raised: texts.wheelRaised,
+  'wheel-off': texts.wheelOff,
+  'plug-apart': texts.disconnectThePlug,
+  'sensor-out': texts.pullTheSensorOut,
+  'module-plug-apart': texts.modulePlugOff,
 };
 
 /** Set-ups that serve the whole car, whatever corner they were made for. */

@@ -4,6 +4,7 @@ import * as codeFailure from '../knowledge/tables/codeFailure';
 import * as beside from '../knowledge/tables/codesBeside';
 import { chancesOf, chancesUnder } from '../knowledge/tables/table';
 import type { CheckOutcome, State } from './states';
+import { texts } from '#words/core/planning';
 
 const ELECTRICAL: readonly string[] = [
   'open',
@@ -58,8 +59,8 @@ export function codeOutcomes(file: CaseFile, states: readonly State[]): readonly
   const rest = (entry: Said): number => 1 - entry.cause;
   const silent = (entry: Said): number => 1 - entry.named.reduce((sum, chance) => sum + chance, 0);
   return [
-    { name: 'no code', chance: Float64Array.from(said, (entry) => rest(entry) * silent(entry)) },
-    { name: 'a cause of its own', chance: Float64Array.from(said, (entry) => entry.cause) },
+    { name: texts.noCode, chance: Float64Array.from(said, (entry) => rest(entry) * silent(entry)) },
+    { name: texts.aCauseOfIts, chance: Float64Array.from(said, (entry) => entry.cause) },
     ...file.vehicle.channels.flatMap((channel, c) => {
       const named = (entry: Said): number => rest(entry) * (entry.named[c] ?? 0);
       return [

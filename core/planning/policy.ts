@@ -5,6 +5,7 @@ import { faultRow } from '../knowledge/faults';
 import { faultSeen } from '../knowledge/parts';
 import { curesFully, repairRecord } from '../knowledge/repairs/all';
 import type { PricedMove } from './lookAhead';
+import { texts } from '#words/core/planning';
 
 /** What the policy looks at: the job so far, and since the last repair. */
 export interface PolicyFacts {
@@ -166,8 +167,8 @@ function leadingSegment(ranked: readonly Ranked[]): readonly Ranked[] {
 /** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
 export const POLICY: readonly PolicyRow[] = [
   {
-    says: 'While only lamps are known, the ABS lamp among them, codes are read first; later the repair of what is at fault stands second at the latest, of what is suspect third.',
-    why: 'The car knows the corner; and who has seen enough must find the repair at once, whatever could still be looked at.',
+    says: texts.whileOnlyLampsAre,
+    why: texts.theCarKnowsThe,
     apply: (moves, { ranked, all }) => {
       if (!all.some(isMoreThanADash)) return first(moves, ({ move }) => move.name === 'code' && isAbsLit(all));
       const rows = leadingSegment(ranked);
@@ -180,8 +181,8 @@ export const POLICY: readonly PolicyRow[] = [
     },
   },
   {
-    says: 'What people buy on a hunch is measured first, a scored tip has its ring and bearing looked at, old codes are erased.',
-    why: 'A battery, a switch or a tyre is seldom the fault; a swollen ring would score the new tip too; old codes hide the live one.',
+    says: texts.whatPeopleBuyOn,
+    why: texts.aBatteryASwitch,
     apply: (moves, { latest, ranked }) => {
       const likely = moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
       const rule = hunchOf(likely);
@@ -194,27 +195,27 @@ export const POLICY: readonly PolicyRow[] = [
     },
   },
   {
-    says: 'What was seen and is mended in a moment for nothing is done at once.',
-    why: 'Plugging in and trying costs less than any measurement.',
+    says: texts.whatWasSeenAnd,
+    why: texts.pluggingInAndTrying,
     apply: (moves, { latest }) =>
       first(moves, (move) => repairRecord(move.move.name)?.atOnce === true && isSeen(move, latest)),
   },
   {
-    says: 'Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand.',
-    why: 'A part fitted at the wrong corner is money lost, however good the diagnosis.',
+    says: texts.beforeAnythingIsTaken,
+    why: texts.aPartFittedAt,
     apply: (moves, facts) => first(moves, (move) => isSpinInDoubt(move, facts)),
   },
   {
-    says: 'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back; only what has been seen broken since is mended first.',
-    why: 'A lamp that is still lit proves nothing until codes are erased and the car has been driven; but nobody drives to prove a plug that hangs open.',
+    says: texts.afterARepairNothing,
+    why: texts.aLampThatIs,
     apply: (moves, facts) =>
       isUnproved(facts) || isQuiet(facts)
         ? [...moves.filter((move) => isSeen(move, facts.latest)), ...proofsOf(moves)]
         : moves,
   },
   {
-    says: 'With a red brake lamp, a soft pedal or a leak nobody drives.',
-    why: 'Hydraulics and brake force come before any sensor.',
+    says: texts.withARedBrake,
+    why: texts.hydraulicsAndBrakeForce,
     apply: (moves, { all }) =>
       isDriveForbidden(all) ? moves.filter(({ move }) => move.name !== 'live:drive' && move.name !== 'swap') : moves,
   },

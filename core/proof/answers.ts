@@ -3,6 +3,7 @@ import type { Channel } from '../casefile/words';
 import type { Lamp } from '../commands/lampNotes';
 import type { NewObservation } from '../commands/command';
 import type { ProofStep, ProofStepId } from './proofSteps';
+import { texts } from '#words/core/proof';
 
 /** What an answer is made from. */
 export interface AnswerContext {
@@ -105,16 +106,16 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
   erase: [
     {
       id: 'clear',
-      words: 'Nothing came back',
-      meaning: 'The module has tested itself and found nothing. The drive decides.',
+      words: texts.nothingCameBack,
+      meaning: texts.theModuleHasTested,
       speaks: 'for',
       makes: ({ codes }) => [{ kind: 'clear', result: 'stayed-clear', method: 'reader', stayed: codes }],
       fits: cleared('stayed-clear'),
     },
     {
       id: 'back-at-key-on',
-      words: 'Back at key-on',
-      meaning: 'The module finds it with the car standing: something electrical is still broken.',
+      words: texts.backAtKeyOn,
+      meaning: texts.theModuleFindsIt,
       speaks: 'against',
       asks: 'codes',
       makes: back('returned-at-key-on'),
@@ -122,8 +123,8 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
     },
     {
       id: 'back-when-moving',
-      words: 'Back on moving',
-      meaning: 'The module finds it only when the wheel turns: look at ring, gap and sensor.',
+      words: texts.backOnMoving,
+      meaning: texts.theModuleFindsItOnly,
       speaks: 'against',
       asks: 'codes',
       makes: back('returned-when-moving'),
@@ -131,8 +132,8 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
     },
     {
       id: 'back-later',
-      words: 'Back later',
-      meaning: 'It comes and goes: look for what moves, warms up or gets wet.',
+      words: texts.backLater,
+      meaning: texts.itComesAndGoes,
       speaks: 'against',
       asks: 'codes',
       makes: back('returned-later'),
@@ -140,63 +141,39 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
     },
     {
       id: 'refused',
-      words: 'The erase was refused',
-      meaning: 'Says nothing yet. Ignition on, engine off, then try again; some cars want a drive first.',
+      words: texts.theEraseWasRefused,
+      meaning: texts.saysNothingYetIgnition,
       speaks: 'not-yet',
       makes: () => [{ kind: 'clear', result: 'refused', method: 'reader' }],
       fits: cleared('refused'),
     },
   ],
   spin: [
-    spinning('follows', 'Its number follows', 'follows', 'for', 'The signal of this wheel arrives.'),
-    spinning(
-      'zero',
-      'It stays at zero',
-      'zero',
-      'against',
-      'Nothing arrives from this wheel. Spin faster once before you believe it.',
-    ),
-    spinning('jumps', 'It jumps about', 'erratic', 'against', 'The signal is uneven: look at ring, gap and plug.'),
-    spinning('other', 'Another wheel answers', 'answers-as-other-channel', 'against', 'Names or wires are crossed.'),
+    spinning('follows', texts.itsNumberFollows, 'follows', 'for', texts.theSignalOfThis),
+    spinning('zero', texts.itStaysAtZero, 'zero', 'against', texts.nothingArrivesFromThis),
+    spinning('jumps', texts.itJumpsAbout, 'erratic', 'against', texts.theSignalIsUneven),
+    spinning('other', texts.anotherWheelAnswers, 'answers-as-other-channel', 'against', texts.namesOrWiresAre),
   ],
   drive: [
-    drove(
-      'stayed-out',
-      'The lamps stayed out',
-      'lamps-stayed-out',
-      'for',
-      'The module has tested itself on the road and found nothing.',
-    ),
-    drove(
-      'went-out',
-      'Lit at first, went out on the drive',
-      'lamps-went-out',
-      'for',
-      'Some modules believe it only after some seconds above 15 to 25 km/h.',
-    ),
-    drove('came-back', 'A lamp came back', 'lamps-came-back', 'against', 'The fault is still there, or another one.'),
+    drove('stayed-out', texts.theLampsStayedOut, 'lamps-stayed-out', 'for', texts.theModuleHasTestedItself),
+    drove('went-out', texts.litAtFirstWent, 'lamps-went-out', 'for', texts.someModulesBelieveIt),
+    drove('came-back', texts.aLampCameBack, 'lamps-came-back', 'against', texts.theFaultIsStill),
   ],
   're-read': [
     {
       id: 'none',
-      words: 'No codes',
-      meaning: 'No current and no pending code is left.',
+      words: texts.noCodes,
+      meaning: texts.noCurrentAndNo,
       speaks: 'for',
       makes: () => [{ kind: 'no-code', module: 'abs' }],
       fits: ({ by }) => by?.kind === 'no-code',
     },
-    coded('same', 'The same code, current', 'current', 'against', 'The fault is still there.'),
-    coded(
-      'stored',
-      'Only stored ones',
-      'stored',
-      'not-yet',
-      'History, if they were never erased: erase and read again. If they were erased, they have come back.',
-    ),
+    coded('same', texts.theSameCodeCurrent, 'current', 'against', texts.theFaultIsStillThere),
+    coded('stored', texts.onlyStoredOnes, 'stored', 'not-yet', texts.historyIfTheyWere),
     {
       id: 'other',
-      words: 'Another code than before',
-      meaning: 'Another fault, or one that the first hid: write it down under Codes.',
+      words: texts.anotherCodeThanBefore,
+      meaning: texts.anotherFaultOrOne,
       speaks: 'against',
       makes: null,
       fits: () => false,
@@ -205,16 +182,16 @@ export const PROOF_ANSWERS: Readonly<Record<ProofStepId, readonly ProofAnswer[]>
   lamps: [
     {
       id: 'out',
-      words: 'All lamps are out',
-      meaning: 'They went out after the self-check, as they should.',
+      words: texts.allLampsAreOut,
+      meaning: texts.theyWentOutAfter,
       speaks: 'for',
       makes: () => [{ kind: 'lamps', lit: [] }],
       fits: ({ by }) => by?.kind === 'lamps' && by.lit.length === 0,
     },
     {
       id: 'still-lit',
-      words: 'Still lit',
-      meaning: 'Proves nothing before an erase or a drive. After one it speaks against the repair.',
+      words: texts.stillLit,
+      meaning: texts.provesNothingBeforeAn,
       speaks: 'not-yet',
       makes: ({ lit }) => [{ kind: 'lamps', lit: lit.length > 0 ? lit : ['abs'] }],
       fits: ({ by }) => by?.kind === 'lamps' && by.lit.length > 0,

@@ -1,11 +1,12 @@
 import type { CaseFile } from '../casefile/contract';
 import { drivesSince, proofSteps, proofVerdict } from './proofSteps';
+import { texts } from '#words/core/proof';
 
 const ENDED: Readonly<Record<NonNullable<CaseFile['ending']>, string>> = {
-  solved: 'Solved: the lamps stay out.',
-  unverified: 'Ended without proof.',
-  unsolved: 'Ended unsolved.',
-  'handed-over': 'Handed over to a workshop.',
+  solved: texts.solvedTheLampsStay,
+  unverified: texts.endedWithoutProof,
+  unsolved: texts.endedUnsolved,
+  'handed-over': texts.handedOverToA,
 };
 
 /**
@@ -19,7 +20,7 @@ export function endingWords(file: CaseFile): readonly string[] {
   if (ending !== 'solved') return [ENDED[ending]];
   const { trips, kilometres } = drivesSince(file);
   const verdict = proofVerdict(proofSteps(file), { trips, kilometres, tripsNeeded: null });
-  if (verdict === 'proved') return [ENDED.solved, 'Proved by reader: erased, driven, read again.'];
+  if (verdict === 'proved') return [ENDED.solved, texts.provedByReaderErased];
   if (verdict !== 'proved-by-lamp') return [ENDED.solved];
-  return [ENDED.solved, `Proved by lamps and ${trips} drives over ${Math.round(kilometres)} km; codes were not read.`];
+  return [ENDED.solved, texts.provedByLampsAnd(trips, Math.round(kilometres))];
 }

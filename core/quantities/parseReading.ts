@@ -1,5 +1,6 @@
 import type { Result } from '../casefile/problem';
 import type { Quantity } from '../casefile/words';
+import { texts } from '#words/core/quantities';
 
 /** What a meter's display shows, in base units: ohm, volt or ampere. */
 export interface Reading {
@@ -76,27 +77,22 @@ export function parseReading(text: string, assumed: Quantity | null = null): Res
     ok: false,
     problems: [{ path: '', code, message }],
   });
-  if (text.length > LONGEST)
-    return refuse('too-long', `is longer than ${LONGEST} characters; type only what the display shows`);
+  if (text.length > LONGEST) return refuse('too-long', texts.isLongerThanCharacters(LONGEST));
   const bare = normalise(text.trim().replace(/\s+/gu, ' '));
-  if (bare === '') return refuse('empty', 'is empty; type what the display shows, or OL');
+  if (bare === '') return refuse('empty', texts.isEmptyTypeWhat);
   const withoutUnit = bare.replace(/\s*[kKmM]?(Ω|ohms?)$/u, '');
   if (OVERLOAD.test(bare) || OVERLOAD.test(withoutUnit))
     return { ok: true, value: { value: 'overload', quantity: null, resolution: null } };
   const match = SHAPE.exec(bare);
   const unit = match ? readUnit(match[5] ?? '', assumed) : null;
   const digits = match ? readDigits(match[2] ?? '', match[3] ?? '', match[4] ?? '') : null;
-  if (!match || !unit || !digits)
-    return refuse('not-a-reading', `"${bare.slice(0, 20)}" is no reading; write for example 1.03 kΩ, 230 mV or OL`);
-  if (isAmbiguous(match[2] ?? '', match[3] ?? '', match[4] ?? '', unit.factor))
-    return refuse(
-      'ambiguous',
-      `"${bare}" could be ${match[2]}${match[4]} or ${match[2]}.${match[4]}; write one of these`,
-    );
+  if (!match || !unit || !digits) return refuse('not-a-reading', texts.isNoReadingWrite(bare.slice(0, 20)));
+  const [whole = '', mark = '', rest = ''] = match.slice(2, 5);
+  if (isAmbiguous(whole, mark, rest, unit.factor)) return refuse('ambiguous', texts.couldBeOrWrite(bare, whole, rest));
   const value = tidy((match[1] === '-' ? -1 : 1) * digits.value * unit.factor);
   const quantity = unit.quantity ?? assumed;
   if (value < 0 && quantity !== 'dc-voltage' && quantity !== 'dc-current')
-    return refuse('negative', 'cannot be negative; a resistance or AC voltage is 0 or more');
+    return refuse('negative', texts.cannotBeNegativeA);
   return { ok: true, value: { value, quantity: unit.quantity, resolution: tidy(10 ** -digits.places * unit.factor) } };
 }
 

@@ -7,6 +7,7 @@ import { checkRecord } from '../knowledge/checks/all';
 import * as names from '../knowledge/names';
 import { PARTS } from '../knowledge/parts';
 import { checkNameOf } from '../knowledge/checks/nameOf';
+import { texts } from '#words/core/report';
 
 /** An observation in words: what it was, its figure set apart, and what stood around it. */
 export interface Described {
@@ -35,12 +36,12 @@ function meter(observation: ObservationOf<'meter'>, at: string): Described {
   const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
   const state = [
     observation.while && observation.while !== 'still'
-      ? { wiggle: 'while wiggling the lead', 'hand-spin': 'spun by hand', cranking: 'while cranking' }[
+      ? { wiggle: texts.whileWigglingTheLead, 'hand-spin': texts.spunByHand, cranking: texts.whileCranking }[
           observation.while
         ]
       : '',
-    observation.unsteady ? 'jumps about' : '',
-    observation.temperature === undefined ? '' : `part at ${observation.temperature} °C`,
+    observation.unsteady ? texts.jumpsAbout : '',
+    observation.temperature === undefined ? '' : texts.partAtC(observation.temperature),
     observation.range === undefined
       ? ''
       : `${showReading(observation.range, observation.quantity).number} ${showReading(observation.range, observation.quantity).unit} range`,
@@ -58,8 +59,8 @@ function nameOf(observation: Observation, point: string): string {
 }
 
 const OTHER_POINTS: Readonly<Record<string, string>> = {
-  spacer: 'Spacer fitted',
-  'wire-2-to-ground': 'Voltage on wire 2',
+  spacer: texts.spacerFitted,
+  'wire-2-to-ground': texts.voltageOnWire2,
 };
 
 function join(title: string, at: string): string {
@@ -70,10 +71,10 @@ function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech
   const { decoded, channel, failure, by } = meaningFor(observation, file.vehicle, readerNames(file).meaning);
   const whose = {
     entered: '',
-    owner: 'your meaning',
-    reader: "the reader's wording",
-    standard: 'public table',
-    none: 'meaning not known',
+    owner: texts.yourMeaning,
+    reader: texts.theReadersWording,
+    standard: texts.publicTable,
+    none: texts.meaningNotKnown,
   }[by];
   const words = [
     failure ? names.FAILURE_NAMES[failure] : '',
@@ -82,10 +83,10 @@ function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech
     .filter(Boolean)
     .join(', ');
   return {
-    title: `Code ${decoded.code || observation.code}${words ? `: ${words}` : ''}`,
+    title: texts.code(decoded.code || observation.code, words ? `: ${words}` : ''),
     figure: '',
     detail: [
-      observation.status === 'unknown' ? 'no status given' : observation.status,
+      observation.status === 'unknown' ? texts.noStatusGiven : observation.status,
       observation.meaning ?? '',
       whose,
     ]
@@ -106,54 +107,54 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
   switch (observation.kind) {
     case 'lamps':
       return say(
-        observation.lit.length > 0 ? `Lit: ${list(observation.lit, names.LAMP_NAMES)}` : 'All lamps out',
+        observation.lit.length > 0 ? texts.lit(list(observation.lit, names.LAMP_NAMES)) : texts.allLampsOut,
         list(observation.pattern ?? [], names.PATTERN_NAMES),
       );
     case 'symptom':
       return say(
         join(names.SYMPTOM_NAMES[observation.symptom] ?? observation.symptom, at),
-        observation.bend ? `on ${observation.bend}-hand bends` : '',
+        observation.bend ? texts.onHandBends(observation.bend) : '',
       );
     case 'code':
       return code(observation, file, speech);
     case 'no-code':
-      return say(
-        'Read again: no code',
-        observation.tested === false ? 'straight after erasing: proves nothing yet' : '',
-      );
+      return say(texts.readAgainNoCode, observation.tested === false ? texts.straightAfterErasingProves : '');
     case 'no-answer':
-      return say('The reader could not reach the module');
+      return say(texts.theReaderCouldNot);
     case 'clear':
       return say(
-        join(`Erased: ${names.CLEAR_NAMES[observation.result] ?? observation.result}`, at),
+        join(texts.erased(names.CLEAR_NAMES[observation.result] ?? observation.result), at),
         [
-          observation.returned?.length ? `back: ${observation.returned.join(', ')}` : '',
-          observation.stayed?.length ? `away: ${observation.stayed.join(', ')}` : '',
+          observation.returned?.length ? texts.back(observation.returned.join(', ')) : '',
+          observation.stayed?.length ? texts.away(observation.stayed.join(', ')) : '',
         ]
           .filter(Boolean)
           .join('; '),
       );
     case 'live': {
-      const how = { stationary: 'Standing', wiggle: 'Lead wiggled', 'hand-spin': 'Spun by hand', drive: 'On the road' }[
-        observation.while
-      ];
+      const how = {
+        stationary: texts.standing,
+        wiggle: texts.leadWiggled,
+        'hand-spin': texts.spunByHand2,
+        drive: texts.onTheRoad,
+      }[observation.while];
       const shown =
         observation.shownAs && observation.shownAs !== observation.channel
-          ? `the reader called it ${observation.shownAs.replace('-', ' ')}`
+          ? texts.theReaderCalledIt(observation.shownAs.replace('-', ' '))
           : '';
-      const detail = [observation.rhythm ? 'once a turn' : '', shown].filter(Boolean).join('; ');
+      const detail = [observation.rhythm ? texts.onceATurn : '', shown].filter(Boolean).join('; ');
       return say(join(how, at), detail, names.LIVE_NAMES[observation.finding] ?? observation.finding);
     }
     case 'drive':
       return say(
-        `Drive: ${names.DRIVE_NAMES[observation.result] ?? observation.result}`,
+        texts.drive(names.DRIVE_NAMES[observation.result] ?? observation.result),
         '',
         observation.distance === undefined ? '' : `${observation.distance} km`,
       );
     case 'look':
       return say(
         `${join(PARTS[observation.part].name, at)}: ${names.FINDING_NAMES[observation.finding] ?? observation.finding}`,
-        'by eye',
+        texts.byEye,
       );
     case 'meter':
       return meter(observation, at);
@@ -161,18 +162,18 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
       return say(join(nameOf(observation, observation.point), at), '', `${(observation.value * 1000).toFixed(2)} mm`);
     case 'swap':
       return say(
-        join('Sensors exchanged', at),
-        `with ${where(file, { channel: observation.with }, speech)}`,
+        join(texts.sensorsExchanged, at),
+        texts.withWords(where(file, { channel: observation.with }, speech)),
         names.TRIAL_NAMES[observation.result],
       );
     case 'substitute':
-      return say(join('Another sensor plugged in', at), '', names.TRIAL_NAMES[observation.result]);
+      return say(join(texts.anotherSensorPluggedIn, at), '', names.TRIAL_NAMES[observation.result]);
     case 'unplug':
-      return say(join('Sensor unplugged', at), '', names.TRIAL_NAMES[observation.result]);
+      return say(join(texts.sensorUnplugged, at), '', names.TRIAL_NAMES[observation.result]);
     case 'history':
       return say(
         join(names.HISTORY_NAMES[observation.event] ?? observation.event, at),
-        observation.ago === undefined ? '' : `${observation.ago} days before`,
+        observation.ago === undefined ? '' : texts.daysBefore(observation.ago),
       );
     default:
       return observation satisfies never;

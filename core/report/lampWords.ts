@@ -1,4 +1,5 @@
 import type { LAMPS } from '../casefile/words';
+import { texts } from '#words/core/report';
 
 type Lamp = (typeof LAMPS)[number];
 
@@ -11,22 +12,22 @@ export interface LampWords {
 
 /** Plain words for each lamp. */
 export const LAMP_WORDS: Readonly<Record<Lamp, LampWords>> = {
-  abs: { says: 'Anti-lock is off. The brakes still brake; wheels can lock.', kin: 'family' },
-  stability: { says: 'Stability and traction help is off: it needs all wheel speeds.', kin: 'family' },
-  'hill-start': { says: 'Hill hold is off: it shares the brake module.', kin: 'family' },
-  'hill-descent': { says: 'Hill descent is off: it shares the brake module.', kin: 'family' },
-  brake: { says: 'A brake warning whose colour you could not tell. Look again: red stops the drive.', kin: 'stop' },
-  'brake-red': { says: 'Red: parking brake, fluid, or brake force. Find out before you drive.', kin: 'stop' },
+  abs: { says: texts.antiLockIsOff, kin: 'family' },
+  stability: { says: texts.stabilityAndTractionHelp, kin: 'family' },
+  'hill-start': { says: texts.hillHoldIsOff, kin: 'family' },
+  'hill-descent': { says: texts.hillDescentIsOff, kin: 'family' },
+  brake: { says: texts.aBrakeWarningWhose, kin: 'stop' },
+  'brake-red': { says: texts.redParkingBrakeFluid, kin: 'stop' },
   'tyre-pressure': {
-    says: 'Some cars work tyre pressure out from wheel speeds; others have a sensor of its own.',
+    says: texts.someCarsWorkTyre,
     kin: 'family',
   },
-  message: { says: 'A text instead of a lamp. Note its words.', kin: 'family' },
-  'pad-wear': { says: 'Pads are thin, or the wear wire is cut: look while the wheel is off.', kin: 'other' },
-  'parking-brake': { says: 'The parking brake is on, or its own system complains.', kin: 'other' },
-  airbag: { says: 'Airbags may be off. Never taken for an echo until it goes out by itself.', kin: 'other' },
-  engine: { says: 'The engine control has a code; it may follow from a missing road speed.', kin: 'other' },
-  service: { says: 'A service is due, or a general warning.', kin: 'other' },
+  message: { says: texts.aTextInsteadOf, kin: 'family' },
+  'pad-wear': { says: texts.padsAreThinOr, kin: 'other' },
+  'parking-brake': { says: texts.theParkingBrakeIs, kin: 'other' },
+  airbag: { says: texts.airbagsMayBeOff, kin: 'other' },
+  engine: { says: texts.theEngineControlHas, kin: 'other' },
+  service: { says: texts.aServiceIsDue, kin: 'other' },
 };
 
 /** What the bulb check is, and how long it lasts on most cars, in seconds. */

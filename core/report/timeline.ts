@@ -1,6 +1,7 @@
 import type { CaseFile } from '../casefile/contract';
 import type { SideSpeech } from '../vehicle/sides';
 import { describeObservation, describeRepair } from './describe';
+import { texts } from '#words/core/report';
 
 /** One thing that happened in a job. */
 export interface TimelineEntry {
@@ -44,7 +45,7 @@ export function timelineOf(file: CaseFile, speech: { readonly sides: SideSpeech 
     id: repair.id,
     at: repair.at ?? '',
     words: describeRepair(repair, file, speech),
-    detail: repair.result === 'unknown' ? 'repair, not proved yet' : `repair, ${repair.result}`,
+    detail: repair.result === 'unknown' ? texts.repairNotProvedYet : texts.repair(repair.result),
   }));
   const notes = (file.notes ?? []).filter(isNote).map((note, at): TimelineEntry => ({
     id: textOr(note.id, `note-${at}`),

@@ -4,6 +4,7 @@ import { TORQUE_POINTS, type Channel, type SensorType, type Side } from '../case
 import { parseReading } from '../quantities/parseReading';
 import { showReading } from '../quantities/show';
 import { tyreCircumferenceM } from './tyre';
+import { texts } from '#words/core/vehicle';
 
 /** The spec sheet as typed. */
 export interface VehicleForm {
@@ -118,7 +119,7 @@ function numberOf(typed: string, path: string, least: number, most: number, exam
     ? { value, problem: null }
     : {
         value: undefined,
-        problem: { path, code: 'number', message: `must be a number from ${least} to ${most}, such as ${example}` },
+        problem: { path, code: 'number', message: texts.mustBeANumber(least, most, example) },
       };
 }
 
@@ -128,7 +129,7 @@ function ohmsOf(typed: string, path: string): Found {
   if (!read.ok) return { value: undefined, problem: { ...(read.problems[0] as Problem), path } };
   return typeof read.value.value === 'number'
     ? { value: read.value.value, problem: null }
-    : { value: undefined, problem: { path, code: 'number', message: 'must be a number, such as 1.0 kΩ' } };
+    : { value: undefined, problem: { path, code: 'number', message: texts.mustBeANumberSuch } };
 }
 
 interface Figures {
@@ -148,13 +149,9 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
   }));
   const tyre = form.tyre.trim();
   const tyreProblem: Problem | null =
-    tyre === '' || tyreCircumferenceM(tyre).ok
-      ? null
-      : { path: 'tyre', code: 'tyre', message: 'must look like 195/65R15' };
+    tyre === '' || tyreCircumferenceM(tyre).ok ? null : { path: 'tyre', code: 'tyre', message: texts.mustLookLike195 };
   const isReversed = min.value !== undefined && max.value !== undefined && min.value > max.value;
-  const reversed: Problem | null = isReversed
-    ? { path: 'coilMax', code: 'band', message: 'must not be below the lower value' }
-    : null;
+  const reversed: Problem | null = isReversed ? { path: 'coilMax', code: 'band', message: texts.mustNotBeBelow } : null;
   const hasBand = min.value !== undefined && max.value !== undefined && !isReversed;
   const {
     sensorResistance: _band,

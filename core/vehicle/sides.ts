@@ -1,3 +1,4 @@
+import { texts } from '#words/core/vehicle';
 import type { Channel, Side } from '../casefile/words';
 
 /** How an owner speaks of sides. */
@@ -98,9 +99,9 @@ export function saysRearAlone(text: string): boolean {
  * @example sayChannel('rear-axle', 'left-right', undefined) // => "rear axle"
  */
 export function sayChannel(channel: Channel, speech: SideSpeech, steeringSide: Side | undefined): string {
-  const [end, side] = channel.split('-') as [string, string];
-  if (side === 'axle' || speech === 'left-right' || !steeringSide) return `${end} ${side}`;
-  const atDriver = side === steeringSide;
-  if (speech === 'driver-passenger') return `${end}, ${atDriver ? "driver's" : "passenger's"} side`;
-  return `${end} ${atDriver ? 'offside' : 'nearside'}`;
+  const [end, side] = channel.split('-') as ['front' | 'rear', string];
+  if (side === 'axle' || speech === 'left-right' || !steeringSide) return texts.channels[channel];
+  const isAtDriver = side === steeringSide;
+  if (speech === 'driver-passenger') return (isAtDriver ? texts.driversSide : texts.passengersSide)[end];
+  return (isAtDriver ? texts.offside : texts.nearside)[end];
 }

@@ -1,4 +1,5 @@
 import type { Result } from '../casefile/problem';
+import { texts } from '#words/core/vehicle';
 
 /** A loaded tyre rolls on a little less than its free circumference (generic). */
 const ROLLING_SHARE = 0.97;
@@ -15,7 +16,7 @@ export function tyreCircumferenceM(size: string): Result<number> {
   if (!width || !ratio || !rim || width < 100 || width > 400 || ratio < 20 || ratio > 100 || rim < 8 || rim > 26)
     return {
       ok: false,
-      problems: [{ path: '', code: 'tyre', message: 'must look like 195/65R15, as on the tyre wall' }],
+      problems: [{ path: '', code: 'tyre', message: texts.mustLookLike19565r15 }],
     };
   const diameter = rim * 0.0254 + (2 * (width / 1000) * ratio) / 100;
   return { ok: true, value: Math.PI * diameter * ROLLING_SHARE };

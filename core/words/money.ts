@@ -1,3 +1,5 @@
+import { language } from '#words/language';
+
 /** The currency where the owner has named none. */
 export const USUAL_CURRENCY = 'EUR';
 
@@ -37,7 +39,7 @@ export function roundMoney(amount: number, currency: string): number {
  * @returns such as `31 EUR`, `38.50 EUR`, `1,200 JPY`: no decimals where there is nothing behind the point.
  * @example sayMoney(38.5, 'EUR').replace('\u00a0', ' ') // => "38.50 EUR"
  */
-export function sayMoney(amount: number, currency = USUAL_CURRENCY, locale = 'en-GB'): string {
+export function sayMoney(amount: number, currency = USUAL_CURRENCY, locale = language): string {
   const decimals = decimalsOf(currency);
   const rounded = roundMoney(amount, currency);
   const shown = new Intl.NumberFormat(locale, {

@@ -10,6 +10,7 @@ import { practiceOf } from '../../../bench/practice/practiceFile';
 import { usePracticeJobs } from '../../stores/practiceJobs';
 import TrialPanel from './TrialPanel.vue';
 import { sayMoney } from '../../../core/words/money';
+import { texts } from '#words/screens/bench';
 
 /** The Bench beside the garage: practice cars from easy to nasty, how one has done so far, and the adviser's own trial. */
 const garage = useGarage();
@@ -35,7 +36,7 @@ const finished = computed(() =>
 const running = computed(() => practices.value.filter((one) => !one.isFinished));
 const tally = computed(() => {
   const right = finished.value.filter((one) => one.isRight).length;
-  return `${right} of ${finished.value.length} repaired rightly`;
+  return texts.ofRepairedRightly(right, finished.value.length);
 });
 
 async function start(level: LevelId): Promise<void> {
@@ -46,45 +47,47 @@ async function start(level: LevelId): Promise<void> {
 <template>
   <div class="home">
     <header class="opening">
-      <RouterLink class="mark" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
+      <RouterLink class="mark" :to="{ name: 'garage' }" :aria-label="texts.zelfToTheGarage"><BrandMark /></RouterLink>
       <p class="promise">
-        A car with a hidden fault, and a meter and a reader that behave like real ones. You cannot break anything.
+        {{ texts.aCarWithA }}
       </p>
-      <RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink>
+      <RouterLink class="tap quiet" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
     </header>
     <main class="main">
       <section class="levels">
-        <h1>Practise</h1>
+        <h1>{{ texts.practise }}</h1>
         <ul class="rows">
           <li v-for="one in LEVELS" :key="one.id" class="level">
             <div>
               <b>{{ one.name }}</b>
               <p class="muted">{{ one.words }}</p>
             </div>
-            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">Give me a car</button>
+            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">
+              {{ texts.giveMeACar }}
+            </button>
           </li>
         </ul>
       </section>
       <section v-if="running.length > 0">
-        <h2>On the bench</h2>
+        <h2>{{ texts.onTheBench }}</h2>
         <ul class="rows">
           <li v-for="one in running" :key="one.id" class="level">
             <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
               ><b>{{ one.level }}</b></RouterLink
             >
-            <span class="muted">{{ one.moves }} {{ one.moves === 1 ? 'move' : 'moves' }} so far</span>
+            <span class="muted">{{ texts.movesSoFar(one.moves) }}</span>
           </li>
         </ul>
       </section>
       <section v-if="finished.length > 0" data-test="progress">
-        <h2>Done: {{ tally }}</h2>
+        <h2>{{ texts.done(tally) }}</h2>
         <ul class="rows">
           <li v-for="one in finished" :key="one.id" class="level">
             <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
               ><b>{{ one.level }}</b></RouterLink
             >
             <span class="muted"
-              >{{ one.isRight ? 'repaired rightly' : 'not repaired' }}, {{ one.moves }} moves,
+              >{{ texts.outcomeAndMoves(one.isRight ? texts.repairedRightly : texts.notRepaired, one.moves) }}
               <span class="figure">{{ sayMoney(Math.round(one.cost)) }}</span></span
             >
           </li>

@@ -13,6 +13,7 @@ import MeterPanel from './MeterPanel.vue';
 import ReaderPanel from './ReaderPanel.vue';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** The practice car of a job: meter, reader, hands; clock and bill; the adviser beside it unless it is to be silent. */
 const { job, practice, minutes, cost, set } = usePractice();
@@ -20,7 +21,7 @@ const { values } = usePreferences();
 const level = computed(() => (practice.value ? levelOf(practice.value.level) : null));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 function nameOf(fault: FaultId | 'none', channel: Channel | null): string {
-  const name = fault === 'none' ? 'nothing wrong' : faultName(fault).toLowerCase();
+  const name = fault === 'none' ? texts.nothingWrong : faultName(fault).toLowerCase();
   return channel ? `${name}, ${sayChannel(channel, values.sides, job.file?.vehicle.steeringSide)}` : name;
 }
 const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
@@ -39,10 +40,10 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
         :aria-pressed="practice.alone === true"
         @click="set({ alone: practice.alone !== true })"
       >
-        adviser silent
+        {{ texts.adviserSilent }}
       </button>
       <button v-if="!practice.finished" class="tap" type="button" data-test="finish" @click="set({ finished: true })">
-        I am done: show the fault
+        {{ texts.iAmDoneShow }}
       </button>
     </header>
     <DebriefPanel v-if="practice.finished" />
@@ -51,7 +52,7 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
       <div class="aside">
         <ReaderPanel />
         <section v-if="!practice.alone && suspects.length > 0" class="advice" data-test="bench-advice">
-          <h2>What the adviser suspects</h2>
+          <h2>{{ texts.whatTheAdviserSuspects }}</h2>
           <ul class="rows">
             <li v-for="one in suspects" :key="`${one.channel}${one.fault}`" class="suspect">
               <span>{{ nameOf(one.fault, one.channel) }}</span><span class="figure">{{
@@ -65,8 +66,8 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
     </div>
   </div>
   <div v-else class="bench">
-    <h1>No practice car here</h1>
-    <p>This job is about a real vehicle. You get practice cars on the Bench; open it from the garage.</p>
+    <h1>{{ texts.noPracticeCarHere }}</h1>
+    <p>{{ texts.thisJobIsAbout }}</p>
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Plugs, Point } from '../../../bench/practice/probes';
+import { texts } from '#words/screens/bench';
 
 /** The circuit of one corner, drawn with the points that a probe can reach. The probe in hand goes where one taps. */
 const props = defineProps<{
@@ -14,16 +15,16 @@ const props = defineProps<{
 const emit = defineEmits<{ put: [point: Point]; plug: [which: keyof Plugs] }>();
 
 const SPOTS: readonly { readonly point: Point; readonly x: number; readonly y: number; readonly name: string }[] = [
-  { point: 'S1', x: 236, y: 86, name: 'sensor’s pin 1' },
-  { point: 'S2', x: 236, y: 154, name: 'sensor’s pin 2' },
-  { point: 'B', x: 130, y: 212, name: 'sensor’s body' },
-  { point: 'P1', x: 322, y: 86, name: 'loom’s pin 1 at the sensor' },
-  { point: 'P2', x: 322, y: 154, name: 'loom’s pin 2 at the sensor' },
-  { point: 'M1', x: 522, y: 86, name: 'loom’s pin 1 at the module' },
-  { point: 'M2', x: 522, y: 154, name: 'loom’s pin 2 at the module' },
-  { point: 'F', x: 666, y: 212, name: 'module’s feed pin' },
-  { point: 'G', x: 420, y: 258, name: 'bare metal of the car' },
-  { point: 'BAT', x: 560, y: 258, name: 'battery plus' },
+  { point: 'S1', x: 236, y: 86, name: texts.sensorsPin1 },
+  { point: 'S2', x: 236, y: 154, name: texts.sensorsPin2 },
+  { point: 'B', x: 130, y: 212, name: texts.sensorsBody },
+  { point: 'P1', x: 322, y: 86, name: texts.loomsPin1At },
+  { point: 'P2', x: 322, y: 154, name: texts.loomsPin2At },
+  { point: 'M1', x: 522, y: 86, name: texts.loomsPin1AtThe },
+  { point: 'M2', x: 522, y: 154, name: texts.loomsPin2AtThe },
+  { point: 'F', x: 666, y: 212, name: texts.modulesFeedPin },
+  { point: 'G', x: 420, y: 258, name: texts.bareMetalOfThe },
+  { point: 'BAT', x: 560, y: 258, name: texts.batteryPlus },
 ];
 
 const VIEW = {
@@ -54,9 +55,7 @@ function probeOn(point: Point): 'red' | 'black' | null {
     <svg
       :viewBox="`${view.left} 0 ${view.width} ${view.height}`"
       role="group"
-      :aria-label="
-        part === 'module-side' ? 'Circuit of this corner, at the module' : 'Circuit of this corner, from the ring on'
-      "
+      :aria-label="part === 'module-side' ? texts.circuitOfThisCorner : texts.circuitOfThisCornerFrom"
     >
       <g class="drawn">
         <circle cx="52" cy="120" r="44" class="ring" />
@@ -77,14 +76,14 @@ function probeOn(point: Point): 'red' | 'black' | null {
         <path d="M560 258v22M544 280h32M552 288h16" />
       </g>
       <g class="words">
-        <text x="52" y="194">ring</text>
-        <text x="136" y="70">sensor</text>
-        <text x="424" y="74">loom</text>
-        <text x="664" y="126">module</text>
-        <text x="420" y="236">ground</text>
-        <text x="560" y="236">battery +</text>
-        <text x="690" y="219" class="left">feed</text>
-        <text x="152" y="219" class="left">body</text>
+        <text x="52" y="194">{{ texts.ring }}</text>
+        <text x="136" y="70">{{ texts.sensor }}</text>
+        <text x="424" y="74">{{ texts.loom }}</text>
+        <text x="664" y="126">{{ texts.module }}</text>
+        <text x="420" y="236">{{ texts.ground }}</text>
+        <text x="560" y="236">{{ texts.battery }}</text>
+        <text x="690" y="219" class="left">{{ texts.feed }}</text>
+        <text x="152" y="219" class="left">{{ texts.body }}</text>
       </g>
       <g
         v-for="[which, x] in plugsHere"
@@ -93,14 +92,14 @@ function probeOn(point: Point): 'red' | 'black' | null {
         role="button"
         tabindex="0"
         :aria-pressed="plugs[which]"
-        :aria-label="`${which}'s plug, ${plugs[which] ? 'disconnected' : 'connected'}`"
+        :aria-label="texts.sPlug(which, plugs[which] ? 'disconnected' : 'connected')"
         :data-plug="which"
         @click="emit('plug', which)"
         @keydown.enter.prevent="emit('plug', which)"
         @keydown.space.prevent="emit('plug', which)"
       >
         <rect :x="x - 39" y="4" width="78" height="50" rx="8" />
-        <text :x="x" y="37">{{ plugs[which] ? 'out' : 'in' }}</text>
+        <text :x="x" y="37">{{ plugs[which] ? texts.unplugged : texts.plugged }}</text>
         <path :d="`M${x} 54v16`" />
       </g>
       <g

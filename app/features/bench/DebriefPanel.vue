@@ -9,6 +9,7 @@ import { sayMoney } from '../../../core/words/money';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** After a practice: the fault, what each move cost and was worth, the best road, and the adviser's. */
 const { job, practice } = usePractice();
@@ -34,8 +35,8 @@ function isGone(one: WeighedMove): boolean {
   return one.move.startsWith('repair:') && one.after < 0.02;
 }
 function worth(one: WeighedMove): string {
-  if (isGone(one)) return 'the fault is gone';
-  return `chance of the real fault ${percent(one.before)} → ${percent(one.after)}`;
+  if (isGone(one)) return texts.theFaultIsGone;
+  return texts.chanceOfTheReal(percent(one.before), percent(one.after));
 }
 function sentence(move: string, channel: Channel | null): string {
   return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;
@@ -48,37 +49,33 @@ function place(channel: Channel | null): string {
 <template>
   <section class="debrief" data-test="debrief">
     <div v-if="trouble" class="warning" role="alert" data-test="debrief-trouble">
-      <p>The look back could not be worked out: {{ trouble }}. Your practice is stored.</p>
-      <button class="tap" type="button" @click="lookBack">Try again</button>
+      <p>{{ texts.theLookBackCould(trouble) }}</p>
+      <button class="tap" type="button" @click="lookBack">{{ texts.tryAgain }}</button>
     </div>
-    <p v-else-if="!debrief" class="told" role="status">Looking back over every move…</p>
+    <p v-else-if="!debrief" class="told" role="status">{{ texts.lookingBackOverEvery }}</p>
     <template v-else>
       <h1>
-        It was:
+        {{ texts.itWas }}
         <template v-for="(one, at) in debrief.faults" :key="one.fault"
-          >{{ at > 0 ? ' and ' : '' }}{{ faultName(one.fault).toLowerCase() }}{{ place(one.channel) }}</template
+          >{{ at > 0 ? texts.andAlso : '' }}{{ faultName(one.fault).toLowerCase() }}{{ place(one.channel) }}</template
         >
       </h1>
       <p :class="debrief.isRight ? 'told' : 'warning'">
-        {{
-          debrief.isRight
-            ? 'Repaired rightly: the lamps stay out.'
-            : 'Not repaired: the lamps would come back. The workshop’s price is on the bill.'
-        }}
+        {{ debrief.isRight ? texts.repairedRightlyTheLamps : texts.notRepairedTheLamps }}
       </p>
       <dl class="sums">
         <div>
-          <dt>you</dt>
+          <dt>{{ texts.you }}</dt>
           <dd class="figure">{{ money(debrief.cost) }}</dd>
-          <dd class="muted">{{ debrief.minutes.toFixed(0) }} min, {{ debrief.partsForNothing }} parts for nothing</dd>
+          <dd class="muted">{{ texts.minPartsForNothing(debrief.minutes.toFixed(0), debrief.partsForNothing) }}</dd>
         </div>
         <div>
-          <dt>the adviser</dt>
+          <dt>{{ texts.theAdviser }}</dt>
           <dd class="figure">{{ money(debrief.adviser.cost) }}</dd>
-          <dd class="muted">{{ debrief.adviser.isRight ? 'repaired rightly' : 'would have failed too' }}</dd>
+          <dd class="muted">{{ debrief.adviser.isRight ? texts.repairedRightly : texts.wouldHaveFailedToo }}</dd>
         </div>
         <div>
-          <dt>who knows the fault</dt>
+          <dt>{{ texts.whoKnowsTheFault }}</dt>
           <dd class="figure">{{ money(debrief.leastCost) }}</dd>
           <dd class="muted">
             {{ debrief.leastRepairs.map((one) => sentence(one === 'clear' ? one : `repair:${one}`, null)).join(', ') }}
@@ -87,7 +84,7 @@ function place(channel: Channel | null): string {
       </dl>
       <div class="roads">
         <div>
-          <h2>Your road</h2>
+          <h2>{{ texts.yourRoad }}</h2>
           <ol class="rows">
             <li v-for="(one, at) in debrief.moves" :key="at" class="move">
               <span>{{ sentence(one.move, one.channel) }}</span>
@@ -101,11 +98,11 @@ function place(channel: Channel | null): string {
                 >{{ worth(one) }}</span
               >
             </li>
-            <li v-if="debrief.moves.length === 0" class="muted">Nothing was done.</li>
+            <li v-if="debrief.moves.length === 0" class="muted">{{ texts.nothingWasDone }}</li>
           </ol>
         </div>
         <div>
-          <h2>The adviser’s road</h2>
+          <h2>{{ texts.theAdvisersRoad }}</h2>
           <ol class="rows">
             <li v-for="(one, at) in debrief.adviser.road" :key="at" class="move">
               <span>{{ sentence(one.move, one.channel) }}</span><span class="figure">{{ money(one.cost) }}</span>

@@ -7,6 +7,7 @@ import type { Channel } from '../../../core/casefile/words';
 import { describeObservation } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** Everything else that hands can do to the practice car: look, try, drive, ask, repair. */
 const { job, practice, act } = usePractice();
@@ -22,10 +23,10 @@ interface Deed {
 
 const isOther = (check: string): boolean => !check.startsWith('meter:') && !check.startsWith('live:hand-spin');
 const GROUPS = [
-  { name: 'Look', fits: (check: string) => check.startsWith('look:') },
-  { name: 'Gauge', fits: (check: string) => check.startsWith('distance:') },
-  { name: 'Try', fits: (check: string) => /^(swap|substitute|unplug|live:|drive)/.test(check) },
-  { name: 'Ask', fits: (check: string) => check.startsWith('ask:') },
+  { name: texts.look, fits: (check: string) => check.startsWith('look:') },
+  { name: texts.gauge, fits: (check: string) => check.startsWith('distance:') },
+  { name: texts.try, fits: (check: string) => /^(swap|substitute|unplug|live:|drive)/.test(check) },
+  { name: texts.ask, fits: (check: string) => check.startsWith('ask:') },
 ] as const;
 
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
@@ -33,13 +34,13 @@ const deeds = computed<readonly Deed[]>(() => [
   ...CHECKS.filter(
     (one) => isOther(one.check) && !one.manner && (!one.only || !type.value || one.only === type.value),
   ).map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, ofCar: one.of === 'car' })),
-  { check: 'drive', words: 'Drive a short loop, erase nothing', minutes: 12, ofCar: true },
+  { check: 'drive', words: texts.driveAShortLoop, minutes: 12, ofCar: true },
   ...(type.value
     ? []
     : [
         {
           check: 'ask:sensor-type',
-          words: 'Find out whether the sensors are passive or active',
+          words: texts.findOutWhetherThe,
           minutes: 3,
           ofCar: true,
         },
@@ -59,7 +60,7 @@ async function make(one: Deed): Promise<void> {
   const { file } = job;
   if (!shown || !file) return;
   answers.value = shown.vehicle
-    ? ['Noted on the spec sheet.']
+    ? [texts.notedOnTheSpec]
     : shown.seen.map((each) => {
         const { title, figure, detail } = describeObservation({ ...each, id: '' }, file, values);
         return [title, figure, detail].filter(Boolean).join(', ');
@@ -71,14 +72,14 @@ async function mend(repair: string): Promise<void> {
   const shown = await act({ do: 'repair', repair, channel });
   const sentence = job.file ? moveSentence({ check: `repair:${repair}`, channel }, job.file, values.sides) : repair;
   answers.value = [
-    `${sentence}: ${shown?.result === 'fixed' ? 'erased, driven, and the lamps stay out.' : 'erased, driven, and the lamps came back.'}`,
+    `${sentence}: ${shown?.result === 'fixed' ? texts.erasedDrivenAndThe : texts.erasedDrivenAndTheLamps}`,
   ];
 }
 </script>
 
 <template>
   <section v-if="practice && job.file" class="do">
-    <h2>With hands and eyes</h2>
+    <h2>{{ texts.withHandsAndEyes }}</h2>
     <ul v-if="answers.length > 0" class="told answers" role="status" data-test="deed-answer">
       <li v-for="one in answers" :key="one">{{ one }}</li>
     </ul>
@@ -93,10 +94,9 @@ async function mend(repair: string): Promise<void> {
       </ul>
     </details>
     <details>
-      <summary>Repair</summary>
+      <summary>{{ texts.repair }}</summary>
       <p class="muted">
-        The repair is done properly, then codes are erased and the car is driven. You pay for it whether it helps or
-        not.
+        {{ texts.theRepairIsDone }}
       </p>
       <ul class="rows">
         <li v-for="one in repairs" :key="one.repair">

@@ -10,6 +10,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import CircuitBoard from './CircuitBoard.vue';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** The stand-in multimeter: a dial, two probes, and the circuit that they reach. */
 const { job, practice, meter, act } = usePractice();
@@ -29,9 +30,9 @@ const SIGNS: Readonly<Record<Dial, string>> = { ohm: 'Ω', beep: '•))', dc: 'V
 const WORDS: Readonly<Record<Dial, string>> = {
   ohm: 'resistance',
   beep: 'continuity',
-  dc: 'direct voltage',
+  dc: texts.directVoltage,
   mv: 'millivolts',
-  ac: 'alternating voltage',
+  ac: texts.alternatingVoltage,
   ma: 'current',
 };
 const setting = computed(() => settingOf(dial.value, red.value, black.value, plugs.value));
@@ -76,7 +77,7 @@ const isKept = computed(() => setting.value.is === 'check');
 const hint = computed(() => {
   const { value } = setting;
   if (said.value) return said.value;
-  return value.is === 'check' ? 'Ready: both probes have contact.' : value.words;
+  return value.is === 'check' ? texts.readyBothProbesHave : value.words;
 });
 
 async function measure(): Promise<void> {
@@ -119,13 +120,13 @@ async function probe(): Promise<void> {
   const { number, unit } = showReading(reading.value, reading.quantity, reading.resolution ?? null);
   const beeps = typeof reading.value === 'number' && reading.value < 40;
   display.value = dial.value === 'beep' ? (beeps ? 'beeps' : 'silent') : `${number} ${unit}`.trim();
-  said.value = `Shown, not kept. ${words}`;
+  said.value = texts.shownNotKept(words);
 }
 </script>
 
 <template>
   <section v-if="practice" class="meter">
-    <h2 data-test="probed">The circuit, {{ spoken }}</h2>
+    <h2 data-test="probed">{{ texts.theCircuit(spoken) }}</h2>
     <CircuitBoard
       v-for="part in parts"
       :key="part"
@@ -140,7 +141,7 @@ async function probe(): Promise<void> {
     <div class="tools">
       <div class="face">
         <output class="display figure" aria-live="polite" data-test="meter-display">{{ display || '– – –' }}</output>
-        <div class="dial" role="radiogroup" aria-label="Dial of the meter">
+        <div class="dial" role="radiogroup" :aria-label="texts.dialOfTheMeter">
           <button
             v-for="one in DIAL"
             :key="one"
@@ -158,16 +159,16 @@ async function probe(): Promise<void> {
             </svg>
           </button>
         </div>
-        <div v-if="ranges.length > 0" class="range" role="group" aria-label="Range of the meter" data-test="ranges">
-          <button class="tap" type="button" aria-label="next smaller range" @click="turn(-1)">−</button>
-          <output class="figure">{{ range === null ? 'best range' : rangeName(range) }}</output>
-          <button class="tap" type="button" aria-label="next larger range" data-test="range-up" @click="turn(1)">
+        <div v-if="ranges.length > 0" class="range" role="group" :aria-label="texts.rangeOfTheMeter" data-test="ranges">
+          <button class="tap" type="button" :aria-label="texts.nextSmallerRange" @click="turn(-1)">−</button>
+          <output class="figure">{{ range === null ? texts.bestRange : rangeName(range) }}</output>
+          <button class="tap" type="button" :aria-label="texts.nextLargerRange" data-test="range-up" @click="turn(1)">
             +
           </button>
         </div>
       </div>
       <div class="ask">
-        <div class="chips" role="radiogroup" aria-label="Probe in hand">
+        <div class="chips" role="radiogroup" :aria-label="texts.probeInHand">
           <button
             v-for="one in ['red', 'black'] as const"
             :key="one"
@@ -186,7 +187,7 @@ async function probe(): Promise<void> {
             :aria-pressed="isWiggling"
             @click="isWiggling = !isWiggling"
           >
-            wiggle the wiring while measuring
+            {{ texts.wiggleTheWiringWhile }}
           </button>
         </div>
         <p class="muted say" role="status" data-test="meter-hint">{{ hint }}</p>
@@ -198,7 +199,7 @@ async function probe(): Promise<void> {
           data-test="measure"
           @click="measure"
         >
-          {{ isKept || setting.is === 'hint' ? 'Measure and keep' : 'Measure anyway' }}
+          {{ isKept || setting.is === 'hint' ? texts.measureAndKeep : texts.measureAnyway }}
         </button>
       </div>
     </div>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** On a check's sheet, or a repair's: the practice car does it and answers by itself. */
 const props = defineProps<{ what: 'check' | 'repair' }>();
@@ -11,9 +12,7 @@ const router = useRouter();
 const { job, practice, act } = usePractice();
 const name = computed(() => String(route.query[props.what === 'check' ? 'do' : 'repair'] ?? ''));
 const channel = computed(() => (String(route.query['at'] ?? '') || null) as Channel | null);
-const words = computed(() =>
-  props.what === 'check' ? 'Let the practice car answer' : 'Make this repair on the practice car',
-);
+const words = computed(() => (props.what === 'check' ? texts.letThePracticeCar : texts.makeThisRepairOn));
 
 async function answer(): Promise<void> {
   const manner = route.query['while'] === 'wiggle' ? ({ manner: 'wiggle' } as const) : {};

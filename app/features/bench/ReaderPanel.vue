@@ -5,6 +5,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { usePractice } from './usePractice';
 import { useReader } from './useReader';
+import { texts } from '#words/screens/bench';
 
 /** The stand-in reader of a practice car. */
 const { job } = usePractice();
@@ -23,7 +24,7 @@ const speeds = computed(() =>
 
 <template>
   <section v-if="job.file" class="reader" data-test="stand-in-reader">
-    <h2>Stand-in reader</h2>
+    <h2>{{ texts.standInReader }}</h2>
     <div class="chips">
       <button
         class="tap strong"
@@ -32,7 +33,7 @@ const speeds = computed(() =>
         data-test="reader-read"
         @click="reader.read()"
       >
-        {{ reader.asked.value.length > 0 ? 'Plug in again, read the rest' : 'Read all modules' }}
+        {{ reader.asked.value.length > 0 ? texts.plugInAgainRead : texts.readAllModules }}
       </button>
       <button
         class="tap"
@@ -41,7 +42,7 @@ const speeds = computed(() =>
         data-test="reader-erase"
         @click="reader.erase()"
       >
-        Erase, key on, drive
+        {{ texts.eraseKeyOnDrive }}
       </button>
       <button
         class="tap"
@@ -50,7 +51,7 @@ const speeds = computed(() =>
         data-test="reader-spin"
         @click="reader.spin(job.subject)"
       >
-        Spin {{ spoken }}, watch
+        {{ texts.spinWatch(spoken) }}
       </button>
       <button
         class="tap"
@@ -59,22 +60,24 @@ const speeds = computed(() =>
         data-test="reader-drive"
         @click="reader.drive()"
       >
-        Drive a bend, watch
+        {{ texts.driveABendWatch }}
       </button>
-      <button v-if="reader.isBusy.value" class="tap quiet" type="button" @click="reader.cancel()">Stop</button>
+      <button v-if="reader.isBusy.value" class="tap quiet" type="button" @click="reader.cancel()">
+        {{ texts.stop }}
+      </button>
     </div>
-    <p v-if="!hasCodes" class="muted">Record the codes first. You can erase them after that.</p>
+    <p v-if="!hasCodes" class="muted">{{ texts.recordTheCodesFirst }}</p>
     <p v-if="reader.told.value" :class="reader.isLost.value ? 'warning' : 'told'" role="status" data-test="reader-told">
       {{ reader.told.value }}
     </p>
     <p v-if="reader.isDumb.value" class="told">
-      The brake module does not answer a reader. Older cars show their codes by flashing the lamp:
-      <RouterLink :to="{ name: 'codes', params: { job: jobId } }">Codes, tap along</RouterLink>.
+      {{ texts.theBrakeModuleDoes }}
+      <RouterLink :to="{ name: 'codes', params: { job: jobId } }">{{ texts.codesTapAlong }}</RouterLink>.
     </p>
     <dl v-if="reader.speeds.value.length > 0" class="speeds">
       <div v-for="one in speeds" :key="one.name">
         <dt>{{ one.name }}</dt>
-        <dd class="figure">{{ one.kmh === null || one.kmh === undefined ? '–' : one.kmh.toFixed(1) }} km/h</dd>
+        <dd class="figure">{{ texts.kmH(one.kmh === null || one.kmh === undefined ? '–' : one.kmh.toFixed(1)) }}</dd>
       </div>
     </dl>
   </section>

@@ -2,6 +2,7 @@
 import type { Data, Layout } from 'plotly.js';
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { CarResult, Policy, reliability } from '../../../bench/trial/trial';
+import { texts } from '#words/screens/bench';
 
 /** Two charts of a trial: belief against truth, and how the costs are spread. Plotly comes only when it is wanted. */
 const props = defineProps<{
@@ -74,11 +75,11 @@ async function draw(): Promise<void> {
     const [left, right] = [calibration.value, spread.value];
     if (!left || !right) return;
     await plotly.react(left, calibrationData(), layout('believed', 'true'), still);
-    const wide = layout('cost', 'share of cars');
+    const wide = layout('cost', texts.shareOfCars);
     await plotly.react(right, spreadData(), { ...wide, showlegend: true, legend: { x: 0.5, y: 0.1 } }, still);
     purge = () => [left, right].forEach((one) => plotly.purge(one));
   } catch {
-    problem.value = 'The charts could not be loaded; the table has the figures.';
+    problem.value = texts.theChartsCouldNot;
   }
 }
 
@@ -91,11 +92,11 @@ onBeforeUnmount(() => purge?.());
   <div class="charts">
     <p v-if="problem" class="warning">{{ problem }}</p>
     <figure>
-      <figcaption>Believed when it first acted, and true</figcaption>
+      <figcaption>{{ texts.believedWhenItFirst }}</figcaption>
       <div ref="calibration" data-test="chart-calibration" />
     </figure>
     <figure>
-      <figcaption>Cost to the end, cars below</figcaption>
+      <figcaption>{{ texts.costToTheEnd }}</figcaption>
       <div ref="spread" data-test="chart-costs" />
     </figure>
   </div>

@@ -4,6 +4,7 @@ import { reliability, summarise, type CarResult, type Policy } from '../../../be
 import { usePorts } from '../../stores/ports';
 import type { RunningTrial } from '../../workers/benchClient';
 import TrialCharts from './TrialCharts.vue';
+import { texts } from '#words/screens/bench';
 
 /** The adviser measured: random cars in four hands, in two workers, to be watched and stopped. */
 const SIZES = [40, 200, 1000] as const;
@@ -19,10 +20,10 @@ const bins = computed(() => reliability(results.value.flatMap((one) => (one.act 
 const costs = computed(() => results.value.map((one) => one.outcomes));
 
 const NAMES: Readonly<Record<Policy, string>> = {
-  adviser: 'the adviser',
-  'part-first': 'part first',
-  flowchart: 'a fixed chart',
-  'knows-the-fault': 'knows the fault',
+  adviser: texts.theAdviser,
+  'part-first': texts.partFirst,
+  flowchart: texts.aFixedChart,
+  'knows-the-fault': texts.knowsTheFault,
 };
 
 async function start(): Promise<void> {
@@ -43,10 +44,9 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 
 <template>
   <section class="trial">
-    <h2>How good is the adviser?</h2>
+    <h2>{{ texts.howGoodIsThe }}</h2>
     <p class="muted">
-      Random cars break by physics, not by the adviser’s own tables. Four ways of working meet the same cars. The same
-      number gives the same cars.
+      {{ texts.randomCarsBreakBy }}
     </p>
     <div class="chips">
       <button
@@ -58,35 +58,36 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
         :disabled="running !== null"
         @click="cars = one"
       >
-        {{ one }} cars
+        {{ texts.cars(one) }}
       </button>
       <label class="seed"
-        >number <input v-model.number="seed" type="number" min="0" max="1000000" step="1" :disabled="running !== null"
+        >{{ texts.number }}
+        <input v-model.number="seed" type="number" min="0" max="1000000" step="1" :disabled="running !== null"
       /></label>
       <button v-if="!running" class="tap strong" type="button" data-test="run-trial" @click="start">
-        Run the trial
+        {{ texts.runTheTrial }}
       </button>
-      <button v-else class="tap" type="button" data-test="stop-trial" @click="running.stop()">Stop</button>
+      <button v-else class="tap" type="button" data-test="stop-trial" @click="running.stop()">{{ texts.stop }}</button>
     </div>
     <p v-if="running" class="told" role="status" data-test="trial-progress">
-      {{ done }} of {{ cars }} cars
+      {{ texts.ofCars(done, cars) }}
       <progress :value="done" :max="cars" />
     </p>
     <p v-if="trouble" class="warning" role="alert" data-test="trial-trouble">
-      The trial stopped: {{ trouble }}. Run it again.
+      {{ texts.theTrialStoppedRun(trouble) }}
     </p>
     <template v-if="figures">
       <div class="scroll">
         <table data-test="trial-figures">
           <thead>
             <tr>
-              <th>over {{ figures.cars }} cars</th>
-              <th>repaired rightly</th>
-              <th>mean cost</th>
-              <th>19 of 20 below</th>
-              <th>parts for nothing</th>
-              <th>checks</th>
-              <th>minutes</th>
+              <th>{{ texts.overCars(figures.cars) }}</th>
+              <th>{{ texts.repairedRightly }}</th>
+              <th>{{ texts.meanCost }}</th>
+              <th>{{ texts.n19Of20Below }}</th>
+              <th>{{ texts.partsForNothing }}</th>
+              <th>{{ texts.checks }}</th>
+              <th>{{ texts.minutes }}</th>
             </tr>
           </thead>
           <tbody>
@@ -103,9 +104,13 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
         </table>
       </div>
       <p class="muted">
-        Belief and truth are {{ percent(figures.calibrationError) }} apart on average when it first acts, Brier score
-        {{ figures.brier.toFixed(3) }} (0 is perfect); {{ percent(figures.actedOnAt80) }} of the cars were acted on at
-        80 % or more.
+        {{
+          texts.beliefAndTruthAre(
+            percent(figures.calibrationError),
+            figures.brier.toFixed(3),
+            percent(figures.actedOnAt80),
+          )
+        }}
       </p>
       <TrialCharts :bins="bins" :costs="costs" :names="NAMES" />
     </template>

@@ -2,6 +2,7 @@
 import { useRouter } from 'vue-router';
 import { useJob } from '../../stores/job';
 import { usePracticeJobs } from '../../stores/practiceJobs';
+import { texts } from '#words/screens/bench';
 
 /** From any job: the stand-in reader and meter on a car like this one, so that nothing made up gets into the real job. */
 const job = useJob();
@@ -20,12 +21,11 @@ async function start(): Promise<void> {
 
 <template>
   <section v-if="job.file" class="twin">
-    <h2>No reader or meter at hand?</h2>
+    <h2>{{ texts.noReaderOrMeter }}</h2>
     <p class="muted">
-      Practise with a pretend reader and meter on a car like this one. Its hidden fault is one of those suspected here.
-      This job stays as it is.
+      {{ texts.practiseWithAPretend }}
     </p>
-    <button class="tap" type="button" data-test="start-twin" @click="start">Practise on a car like this</button>
+    <button class="tap" type="button" data-test="start-twin" @click="start">{{ texts.practiseOnACar }}</button>
   </section>
 </template>
 

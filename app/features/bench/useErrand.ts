@@ -5,6 +5,7 @@ import { DiagnosticClient } from '../../../core/diagnostics/client';
 import { browserTimer } from '../../workers/browserTimer';
 import { openLink } from '../../workers/readerClient';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** One errand after the other with the stand-in reader: plugged in for each, over the server's socket or, without one, in this browser. */
 export function useErrand() {
@@ -26,7 +27,7 @@ export function useErrand() {
       ...moving,
       dropAfter: dropOf(now),
     });
-    told.value = via === 'socket' ? 'Linked over the server.' : 'Linked within this browser: no network needed.';
+    told.value = via === 'socket' ? texts.linkedOverTheServer : texts.linkedWithinThisBrowser;
     client = new DiagnosticClient(link, browserTimer);
     return client;
   }
@@ -40,7 +41,7 @@ export function useErrand() {
       await make();
     } catch (error) {
       isLost.value = true;
-      told.value = `The reader cannot be reached: ${error instanceof Error ? error.message : 'no link'}. Nothing was lost.`;
+      told.value = texts.theReaderCannotBe(error instanceof Error ? error.message : texts.noLink);
     } finally {
       client?.close();
       client = null;

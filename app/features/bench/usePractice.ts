@@ -4,6 +4,7 @@ import { PracticeSession, type Practice, type PracticeAction, type Shown } from 
 import { practiceOf, withShown } from '../../../bench/practice/practiceFile';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
+import { texts } from '#words/screens/bench';
 
 let kept: { readonly key: string; readonly session: PracticeSession } | null = null;
 
@@ -53,7 +54,7 @@ export function usePractice() {
   /** Does one thing to the car and writes down what it shows: the action and the observation in one change of the newest file. */
   async function act(action: PracticeAction): Promise<Shown | null> {
     let shown: Shown | null = null;
-    await job.alter('what was done to the car', (file) => {
+    await job.alter(texts.whatWasDoneTo, (file) => {
       const before = practiceOf(file);
       if (!before) return file;
       const session = sessionOf(before);
@@ -69,7 +70,7 @@ export function usePractice() {
   }
 
   const set = (change: Partial<Pick<Practice, 'alone' | 'finished'>>): Promise<void> =>
-    job.alter('the way of practising', (file) => {
+    job.alter(texts.theWayOfPractising, (file) => {
       const before = practiceOf(file);
       return before ? { ...file, practice: { ...before, ...change } } : file;
     });

@@ -6,15 +6,16 @@ import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
 import { useErrand } from './useErrand';
 import { usePractice } from './usePractice';
+import { texts } from '#words/screens/bench';
 
 /** A bend of some twenty metres, taken slowly. */
 const A_BEND = { kmh: 30, steer: 0.13 } as const;
 
-/** What a spun wheel shows beyond the number at one turn a second. */
+/** What spinning a wheel by hand showed. */
 function spunWords(live: Seen | undefined): string {
-  if (live?.kind !== 'live') return '';
-  if (live.finding === 'answers-as-other-channel') return ': another name moved than this wheel’s';
-  return live.finding === 'cuts-in-late' ? ' shows nothing; spun faster, it answers' : '';
+  if (live?.kind !== 'live') return texts.spunByHand;
+  if (live.finding === 'answers-as-other-channel') return texts.spunAnotherName;
+  return live.finding === 'cuts-in-late' ? texts.spunCutsInLate : texts.spunByHand;
 }
 
 /** What the stand-in reader can be asked for. */
@@ -39,8 +40,13 @@ export function useReader() {
       isDumb.value = found.seen.some((one) => one.kind === 'no-answer' && one.module === 'abs');
       const codes = found.seen.filter((one) => one.kind === 'code').length;
       told.value = found.cut
-        ? `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}: ${whole.length} of ${ALL_MODULES.length} modules, ${codes} ${codes === 1 ? 'code' : 'codes'}.`
-        : `${codes} ${codes === 1 ? 'code' : 'codes'} recorded; ${ALL_MODULES.length} modules asked.`;
+        ? texts.cutReading(
+            `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}`,
+            whole.length,
+            ALL_MODULES.length,
+            codes,
+          )
+        : texts.codesRecorded(codes, ALL_MODULES.length);
     });
 
   /** Erases over the link, then key on and a short drive: what returns is recorded. */
@@ -49,15 +55,13 @@ export function useReader() {
       const answer = await (await plugIn()).clearCodes('abs');
       if (!answer.ok) {
         isLost.value = true;
-        told.value = `Not erased: ${answer.problems[0]?.message ?? 'no answer'}.`;
+        told.value = texts.notErased(answer.problems[0]?.message ?? texts.noAnswer);
         return;
       }
       const shown = await act({ do: 'check', check: 'clear', channel: null });
       const [clear] = shown?.seen ?? [];
       const back = clear?.kind === 'clear' && clear.result !== 'stayed-clear' ? clear.returned?.join(', ') : '';
-      told.value = back
-        ? `Erased, key on, a short drive: ${back} came back.`
-        : 'Erased, key on, a short drive: nothing came back.';
+      told.value = back ? texts.erasedKeyOnA(back) : texts.erasedKeyOnAShort;
     });
 
   /** Spins a wheel and watches the four speeds over the link; the finding is recorded. */
@@ -67,8 +71,8 @@ export function useReader() {
       speeds.value = seen.ok ? seen.value : [];
       const shown = await act({ do: 'check', check: 'live:hand-spin', channel });
       const [live] = shown?.seen ?? [];
-      if (!seen.ok) told.value = `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
-      else told.value = `One turn a second by hand${spunWords(live)}. The finding is recorded.`;
+      if (!seen.ok) told.value = texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
+      else told.value = spunWords(live);
     });
 
   /** Drives a bend and watches the four speeds over the link; what the drive shows of each corner is recorded. */
@@ -77,9 +81,7 @@ export function useReader() {
       const seen = await (await plugIn({ motion: A_BEND })).wheelSpeeds();
       speeds.value = seen.ok ? seen.value : [];
       await act({ do: 'check', check: 'live:drive', channel: job.subject });
-      told.value = seen.ok
-        ? `A bend to the left at ${A_BEND.kmh} km/h: the right wheels run on the longer way. The findings of the drive are recorded.`
-        : `No speeds: ${seen.problems[0]?.message ?? 'no answer'}.`;
+      told.value = seen.ok ? texts.aBendToThe(A_BEND.kmh) : texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
     });
 
   return { isBusy, told, isLost, isDumb, asked, speeds, read, erase, spin, drive, cancel };

@@ -9,6 +9,7 @@ import ReaderHelp from './ReaderHelp.vue';
 import RecordedCodes from './RecordedCodes.vue';
 import TapAlong from './tapAlong/TapAlong.vue';
 import { useCodes } from './useCodes';
+import { texts } from '#words/screens/codes';
 
 type Status = ObservationOf<'code'>['status'];
 
@@ -23,8 +24,8 @@ const isBare = computed(() => codes.recorded.value.length === 0 && codes.text.va
 const isSharedRear = computed(() => codes.job.file?.vehicle.channels.includes('rear-axle') ?? false);
 const toRecord = computed(() => {
   const [many, answers] = [codes.found.value.length, codes.modules.value.length];
-  if (many === 0 && answers > 0) return 'Record';
-  return `Record ${many || ''} ${many === 1 ? 'code' : 'codes'}`;
+  if (many === 0 && answers > 0) return texts.record;
+  return many > 0 ? texts.recordCodes(many) : texts.recordNone;
 });
 
 function setStatus(code: string, status: Status): void {
@@ -45,18 +46,18 @@ async function record(): Promise<void> {
 <template>
   <div class="codes">
     <section>
-      <h1>What does the reader say?</h1>
-      <p class="muted">Type codes, or paste the whole screen. Erase nothing yet: record first.</p>
+      <h1>{{ texts.whatDoesTheReader }}</h1>
+      <p class="muted">{{ texts.typeCodesOrPaste }}</p>
       <el-input
         v-model="codes.text.value"
         type="textarea"
         :autosize="{ minRows: 3, maxRows: 9 }"
-        placeholder="C0039-13 current   or the reader's whole screen"
-        aria-label="Codes as the reader shows them"
+        :placeholder="texts.c003913CurrentOr"
+        :aria-label="texts.codesAsTheReader"
         data-test="codes-text"
       />
       <p v-if="codes.problem.value" class="warning" role="alert">
-        This text {{ codes.problem.value }}. Nothing of it was recorded.
+        {{ texts.thisTextNothingOf(codes.problem.value) }}
       </p>
       <FoundCodes
         :found="codes.found.value"
@@ -78,25 +79,24 @@ async function record(): Promise<void> {
           {{ toRecord }}
         </button>
         <button class="tap" type="button" @click="codes.job.observe({ kind: 'no-code', module: 'abs' })">
-          Read, no codes
+          {{ texts.readNoCodes }}
         </button>
         <button class="tap" type="button" @click="codes.job.observe({ kind: 'no-answer', module: 'abs' })">
-          Reader cannot reach the brake module
+          {{ texts.readerCannotReachThe }}
         </button>
       </div>
       <p v-if="isBare" class="told">
-        A simple engine code reader often cannot reach the brake module. If yours shows nothing about the brakes, say so
-        here before money is spent.
+        {{ texts.aSimpleEngineCode }}
       </p>
       <p v-if="isSharedRear" class="told">
-        One sensor serves both rear wheels here: codes for left rear and right rear both mean the rear axle.
+        {{ texts.oneSensorServesBoth }}
       </p>
       <details>
-        <summary>The reader won't connect, or shows only the engine</summary>
+        <summary>{{ texts.theReaderWontConnect }}</summary>
         <ReaderHelp />
       </details>
       <details :open="codes.job.file?.vehicle.channels.length === 0 || Boolean(lamp)" data-test="tap-along">
-        <summary>No reader? Tap along with the lamp</summary>
+        <summary>{{ texts.noReaderTapAlong }}</summary>
         <TapAlong
           v-if="codes.job.record"
           :key="codes.job.record.id"
@@ -107,7 +107,7 @@ async function record(): Promise<void> {
       </details>
     </section>
     <section v-if="codes.recorded.value.length > 0 && codes.job.file">
-      <h2>Recorded</h2>
+      <h2>{{ texts.recorded }}</h2>
       <RecordedCodes
         :sorted="codes.sorted.value"
         :vehicle="codes.job.file.vehicle"
@@ -130,13 +130,15 @@ async function record(): Promise<void> {
       @again="(id) => codes.job.withdraw(id, true)"
     />
     <section v-if="codes.clears.value.length > 0">
-      <h2>What erasing brought</h2>
+      <h2>{{ texts.whatErasingBrought }}</h2>
       <ul class="rows" data-test="clears">
         <li v-for="one in codes.clears.value" :key="one.id" class="code">
           <b>{{ CLEAR_NAMES[one.result] }}</b><span class="meaning muted"
-            >{{ one.returned?.length ? `back: ${one.returned.join(', ')}` : '' }}
-            {{ one.stayed?.length ? `away: ${one.stayed.join(', ')}` : '' }}</span
-          ><button class="tap quiet" type="button" @click="codes.job.withdraw(one.id, true)">Take back</button>
+            >{{ one.returned?.length ? texts.back(one.returned.join(', ')) : '' }}
+            {{ one.stayed?.length ? texts.away(one.stayed.join(', ')) : '' }}</span
+          ><button class="tap quiet" type="button" @click="codes.job.withdraw(one.id, true)">
+            {{ texts.takeBack }}
+          </button>
         </li>
       </ul>
     </section>

@@ -7,6 +7,8 @@ import { readerNames } from '../../../core/codes/readerNames';
 import { sayChannel } from '../../../core/vehicle/sides';
 import type { NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import SentenceWith from '../../shared/words/SentenceWith.vue';
+import { texts } from '#words/screens/codes';
 
 /** Which wheel is it really? Wheel by wheel: which name did the reader show? Settled before any part is ordered. */
 const props = defineProps<{ file: CaseFile }>();
@@ -23,11 +25,11 @@ const made = computed(() =>
   ),
 );
 const VERDICTS: Readonly<Record<NameMap['pattern'], string>> = {
-  'true-names': "The reader's names are right.",
-  'sides-crossed': 'The reader has left and right crossed. Zelf puts its codes and speeds right from here on.',
-  'ends-crossed': 'The reader has front and rear crossed. Zelf puts its codes and speeds right from here on.',
-  'turned-round': 'The reader names the wheel diagonally opposite. Zelf puts its codes and speeds right from here on.',
-  own: 'Your reader mislabels wheels. Zelf puts its codes and speeds right from here on. If wiring was repaired before, two wires may be crossed.',
+  'true-names': texts.theReadersNamesAre,
+  'sides-crossed': texts.theReaderHasLeft,
+  'ends-crossed': texts.theReaderHasFront,
+  'turned-round': texts.theReaderNamesThe,
+  own: texts.yourReaderMislabelsWheels,
   open: '',
 };
 
@@ -48,29 +50,37 @@ function note(shown: Channel | null): void {
 
 <template>
   <section class="corners">
-    <h2>Which wheel is it really?</h2>
+    <h2>{{ texts.whichWheelIsIt }}</h2>
     <p class="muted">
-      Readers and people mix up wheels. Put the car on a stand, spin one wheel by hand at about two turns a second, and
-      see which name moves on the reader.
+      {{ texts.readersAndPeopleMix }}
     </p>
     <ul v-if="made.length > 0" class="rows">
       <li v-for="one in made" :key="one.id" class="spin">
         <span
-          >Spun: <b>{{ one.spun }}</b>. Shown as: <b>{{ one.shown }}</b></span
+          ><SentenceWith :text="texts.spunShownAs"
+            ><template #spun
+              ><b>{{ one.spun }}</b></template
+            ><template #shown
+              ><b>{{ one.shown }}</b></template
+            ></SentenceWith
+          ></span
         >
-        <button class="tap quiet" type="button" @click="emit('again', one.id)">Take back</button>
+        <button class="tap quiet" type="button" @click="emit('again', one.id)">{{ texts.takeBack }}</button>
       </li>
     </ul>
     <p v-if="names.doubled.length > 0" class="told" role="alert">
-      Two wheels were shown under one name. Spin both once more. If it stays like this, an earlier wiring repair may
-      have joined their wires.
+      {{ texts.twoWheelsWereShown }}
     </p>
     <p v-if="names.pattern !== 'open'" class="verdict" data-test="corner-verdict">
       <b>{{ VERDICTS[names.pattern] }}</b>
     </p>
     <div v-else-if="names.next" class="ask">
       <p>
-        Spin <b data-test="spin-next">{{ say(names.next) }}</b>. Which name moves?
+        <SentenceWith :text="texts.spinWhichNameMoves"
+          ><template #wheel
+            ><b data-test="spin-next">{{ say(names.next) }}</b></template
+          ></SentenceWith
+        >
       </p>
       <div class="chips">
         <button
@@ -83,7 +93,7 @@ function note(shown: Channel | null): void {
         >
           {{ say(channel) }}
         </button>
-        <button class="tap quiet" type="button" @click="note(null)">none moves</button>
+        <button class="tap quiet" type="button" @click="note(null)">{{ texts.noneMoves }}</button>
       </div>
     </div>
   </section>

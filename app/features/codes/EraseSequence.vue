@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
+import { texts } from '#words/screens/codes';
 
 type Code = ObservationOf<'code'>;
 type Result = ObservationOf<'clear'>['result'];
@@ -13,9 +14,9 @@ const isErased = ref(false);
 const back = ref<readonly string[]>([]);
 const names = computed(() => [...new Set(props.recorded.map((one) => one.code))]);
 const WHEN: readonly (readonly [Result, string])[] = [
-  ['returned-at-key-on', 'came back with the key on, before driving'],
-  ['returned-when-moving', 'came back when the car moved'],
-  ['returned-later', 'came back later'],
+  ['returned-at-key-on', texts.cameBackWithThe],
+  ['returned-when-moving', texts.cameBackWhenThe],
+  ['returned-later', texts.cameBackLater],
 ];
 
 function toggle(code: string): void {
@@ -40,31 +41,33 @@ function settle(result: Result): void {
 
 <template>
   <section class="erase">
-    <h2>Record, erase, see what comes back</h2>
+    <h2>{{ texts.recordEraseSeeWhat }}</h2>
     <ol class="steps">
       <li :class="{ done: recorded.length > 0 }">
         <p>
-          <b>1. Record.</b>
-          {{
-            recorded.length > 0 ? `${recorded.length} recorded.` : 'Nothing is recorded yet, so nothing may be erased.'
-          }}
+          <b>{{ texts.n1Record }}</b>
+          {{ recorded.length > 0 ? `${recorded.length} recorded.` : texts.nothingIsRecordedYet }}
         </p>
       </li>
       <li :class="{ done: isErased }">
-        <p><b>2. Erase with the reader.</b> Then key off, ten seconds, key on, engine off.</p>
+        <p>
+          <b>{{ texts.n2EraseWithThe }}</b> {{ texts.thenKeyOffTen }}
+        </p>
         <div v-if="recorded.length > 0 && !isErased" class="chips">
-          <button class="tap" type="button" data-test="erased" @click="isErased = true">Erased, key is on again</button>
-          <button class="tap quiet" type="button" @click="settle('refused')">It would not erase</button>
+          <button class="tap" type="button" data-test="erased" @click="isErased = true">
+            {{ texts.erasedKeyIsOn }}
+          </button>
+          <button class="tap quiet" type="button" @click="settle('refused')">{{ texts.itWouldNotErase }}</button>
         </div>
       </li>
       <li>
         <p>
-          <b>3. Read again.</b> If a code comes back as soon as the key is on, there is an electrical fault now. If it
-          comes back only when the car moves, the signal is bad. If nothing comes back, it is an old code or a fault
-          that comes and goes.
+          <b>{{ texts.n3ReadAgain }}</b> {{ texts.ifACodeComes }}
         </p>
         <div v-if="isErased" class="answer">
-          <p v-if="names.length > 1">Which came back? <span class="muted">All others did not come back.</span></p>
+          <p v-if="names.length > 1">
+            {{ texts.whichCameBack }} <span class="muted">{{ texts.allOthersDidNot }}</span>
+          </p>
           <div v-if="names.length > 1" class="chips">
             <button
               v-for="code in names"
@@ -96,7 +99,7 @@ function settle(result: Result): void {
               data-test="stayed-clear"
               @click="settle('stayed-clear')"
             >
-              nothing came back
+              {{ texts.nothingCameBack }}
             </button>
           </div>
         </div>

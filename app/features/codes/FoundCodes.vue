@@ -4,6 +4,7 @@ import { CODE_STATUSES } from '../../../core/casefile/words';
 import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
 import { spaced } from '../../../core/quantities/show';
 import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
+import { texts } from '#words/screens/codes';
 
 /** What was understood of the text, as it is typed; what was not stands beside it. */
 defineProps<{
@@ -17,7 +18,7 @@ defineProps<{
 const emit = defineEmits<{ status: [code: string, status: Status] }>();
 type Status = ObservationOf<'code'>['status'];
 
-const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as const;
+const ANSWERS = { 'no-code': texts.hasNoCodes, 'no-answer': texts.didNotAnswer } as const;
 </script>
 
 <template>
@@ -28,9 +29,9 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
         <span class="meaning"
           >{{ meaningOf(one).words }}<span class="muted"> · {{ meaningOf(one).whose }}</span
           ><span v-if="one.module && one.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[one.module] }}</span
-          ><span v-if="one.odometer !== null" class="muted"> · at {{ spaced(one.odometer) }} km</span></span
+          ><span v-if="one.odometer !== null" class="muted"> {{ texts.atKm(spaced(one.odometer)) }}</span></span
         >
-        <span class="chips" role="radiogroup" :aria-label="`Status of ${one.code}`">
+        <span class="chips" role="radiogroup" :aria-label="texts.statusOf(one.code)">
           <button
             v-for="status in CODE_STATUSES"
             :key="status"
@@ -50,14 +51,14 @@ const ANSWERS = { 'no-code': 'has no codes', 'no-answer': 'did not answer' } as 
     </ul>
     <p v-for="one in advice" :key="one.line" class="told">
       “{{ one.text.slice(0, 160) }}”
-      <span class="muted">Your reader's advice is noted. It knows the code, but not which part is broken.</span>
+      <span class="muted">{{ texts.yourReadersAdviceIs }}</span>
     </p>
     <div v-if="leftover.length > 0" class="told" data-test="leftover">
-      <b>Zelf does not understand these lines. They stay in the text:</b>
+      <b>{{ texts.zelfDoesNotUnderstand }}</b>
       <p v-for="one in leftover.slice(0, 6)" :key="one.line" class="muted">
-        line {{ one.line }}: {{ one.text.slice(0, 120) }}
+        {{ texts.line(one.line, one.text.slice(0, 120)) }}
       </p>
-      <p v-if="leftover.length > 6" class="muted">and {{ leftover.length - 6 }} lines more</p>
+      <p v-if="leftover.length > 6" class="muted">{{ texts.andLinesMore(leftover.length - 6) }}</p>
     </div>
   </div>
 </template>

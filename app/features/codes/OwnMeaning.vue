@@ -5,6 +5,8 @@ import { FAILURES, type Channel, type Failure } from '../../../core/casefile/wor
 import { FAILURE_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
+import SentenceWith from '../../shared/words/SentenceWith.vue';
+import { texts } from '#words/screens/codes';
 
 /** What the owner's reader or manual says of a code: kept with the vehicle, and outranking the public table. */
 const props = defineProps<{ code: string; known: OwnMeaning | null; vehicle: Vehicle }>();
@@ -28,9 +30,13 @@ function keep(): void {
 <template>
   <div class="own" data-test="own-meaning">
     <p>
-      What does your reader or manual say of <b class="figure">{{ code }}</b>? It is kept for this vehicle.
+      <SentenceWith :text="texts.whatDoesYourReader"
+        ><template #code
+          ><b class="figure">{{ code }}</b></template
+        ></SentenceWith
+      >
     </p>
-    <div class="chips" role="radiogroup" aria-label="Which corner">
+    <div class="chips" role="radiogroup" :aria-label="texts.whichCorner">
       <button
         v-for="one in vehicle.channels"
         :key="one"
@@ -44,7 +50,7 @@ function keep(): void {
         {{ sayChannel(one, values.sides, vehicle.steeringSide) }}
       </button>
     </div>
-    <div class="chips" role="radiogroup" aria-label="What failure">
+    <div class="chips" role="radiogroup" :aria-label="texts.whatFailure">
       <button
         v-for="one in FAILURES"
         :key="one"
@@ -59,8 +65,8 @@ function keep(): void {
     </div>
     <el-input
       v-model="text"
-      placeholder="its words, as printed"
-      aria-label="The meaning in its own words"
+      :placeholder="texts.itsWordsAsPrinted"
+      :aria-label="texts.theMeaningInIts"
       maxlength="300"
     />
     <div class="chips">
@@ -71,10 +77,10 @@ function keep(): void {
         data-test="keep-own"
         @click="keep"
       >
-        Keep for this vehicle
+        {{ texts.keepForThisVehicle }}
       </button>
-      <button v-if="known" class="tap" type="button" @click="emit('keep', null)">Forget it</button>
-      <button class="tap quiet" type="button" @click="emit('close')">Leave it</button>
+      <button v-if="known" class="tap" type="button" @click="emit('keep', null)">{{ texts.forgetIt }}</button>
+      <button class="tap quiet" type="button" @click="emit('close')">{{ texts.leaveIt }}</button>
     </div>
   </div>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ENGINE_ONLY, WILL_NOT_CONNECT, type ReaderHint } from '../../../core/codes/readerHelp';
+import { texts } from '#words/screens/codes';
 
 /** A reader that will not connect, or reaches only the engine: what to try before money is spent. */
 const PARTS: readonly (readonly [string, readonly ReaderHint[]])[] = [
-  ['It will not connect', WILL_NOT_CONNECT],
-  ['It shows only the engine', ENGINE_ONLY],
+  [texts.itWillNotConnect, WILL_NOT_CONNECT],
+  [texts.itShowsOnlyThe, ENGINE_ONLY],
 ];
 </script>
 

@@ -5,6 +5,7 @@ import type { SortedCode } from '../../../core/codes/roles';
 import { spaced } from '../../../core/quantities/show';
 import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
 import OwnMeaningForm from './OwnMeaning.vue';
+import { texts } from '#words/screens/codes';
 
 /** Recorded codes, each where it belongs: causes first, their echoes under them, ghosts and other systems greyed. */
 const props = defineProps<{
@@ -32,9 +33,9 @@ const known = (code: string): OwnMeaning | null => props.vehicle.codeMeanings?.[
 function details(one: Code): string {
   const { whose } = props.meaningOf(one);
   return [
-    one.status === 'unknown' ? 'no status given' : CODE_STATUS_NAMES[one.status],
+    one.status === 'unknown' ? texts.noStatusGiven : CODE_STATUS_NAMES[one.status],
     one.module ? (MODULE_NAMES[one.module] ?? '') : '',
-    one.odometer ? `at ${spaced(one.odometer)} km` : '',
+    one.odometer ? texts.atKm2(spaced(one.odometer)) : '',
     whose,
   ]
     .filter(Boolean)
@@ -55,9 +56,7 @@ function keep(code: string, meaning: OwnMeaning | null): void {
         ><span class="words">{{ meaningOf(code).words }}</span
         ><span class="muted"> · {{ details(code) }}</span>
         <span v-if="because" class="because">{{ ROLE_WORDS[role] }}: {{ because }}</span>
-        <span v-if="code.note?.startsWith('reader')" class="because">
-          {{ code.note }}. It is noted, but it is no evidence: a reader knows the code, not which part is broken.</span
-        ></span
+        <span v-if="code.note?.startsWith('reader')" class="because"> {{ texts.itIsNotedBut(code.note) }}</span></span
       >
       <span class="acts">
         <button
@@ -66,10 +65,10 @@ function keep(code: string, meaning: OwnMeaning | null): void {
           :data-test="`mean-${code.code}`"
           @click="asked = asked === code.id ? null : code.id"
         >
-          {{ known(code.code) ? 'Your meaning' : 'Say what it means' }}
+          {{ known(code.code) ? texts.yourMeaning : texts.sayWhatItMeans }}
         </button>
-        <button class="tap quiet" type="button" @click="emit('correct', code)">Correct</button>
-        <button class="tap quiet" type="button" @click="emit('withdraw', code.id)">Take back</button>
+        <button class="tap quiet" type="button" @click="emit('correct', code)">{{ texts.correct }}</button>
+        <button class="tap quiet" type="button" @click="emit('withdraw', code.id)">{{ texts.takeBack }}</button>
       </span>
       <OwnMeaningForm
         v-if="asked === code.id"

@@ -10,15 +10,16 @@ import { useGarage } from '../../stores/garage';
 import { useJob, type NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft, withoutRecorded } from '../../stores/useDraft';
+import { texts } from '#words/screens/codes';
 
 type Code = ObservationOf<'code'>;
 
 const WHOSE = {
   entered: '',
-  owner: 'your own meaning',
-  reader: "the reader's wording",
-  standard: 'public table',
-  none: 'no source given: check it against your manual',
+  owner: texts.yourOwnMeaning,
+  reader: texts.theReadersWording,
+  standard: texts.publicTable,
+  none: texts.noSourceGivenCheck,
 } as const;
 
 /** The table's own corner, which stands ahead in the owner's words already. */
@@ -35,7 +36,7 @@ export function shownMeaning(
   const said = decoded.source === 'standard' ? decoded.meaning.replace(CORNER_AHEAD, '') : decoded.meaning;
   const words = [where, failure ? FAILURE_NAMES[failure] : said].filter(Boolean).join(', ');
   const whose = by === 'none' && decoded.source !== 'none' ? decoded.source : by;
-  return { words: words || 'meaning not known', whose: WHOSE[whose] };
+  return { words: words || texts.meaningNotKnown, whose: WHOSE[whose] };
 }
 
 /** What the Codes stage shows and does. */
@@ -74,7 +75,7 @@ export function useCodes() {
     const said = advice.value.map((one) => one.text).join(' ');
     if (made.length + answers.length === 0) return;
     const advised = found.value.findLastIndex((one) => one.line < (advice.value[0]?.line ?? 0));
-    const note = `reader's advice: ${said}`.slice(0, 500);
+    const note = texts.readersAdvice(said).slice(0, 500);
     const noted = made.map((one, at) => (said && at === Math.max(0, advised) ? { ...one, note } : one));
     await job.observe(...noted, ...answers);
     text.value = withoutRecorded(text.value, before);
@@ -87,7 +88,7 @@ export function useCodes() {
         code: one,
         status: 'unknown' as const,
         module: 'abs' as const,
-        note: 'flash code; two takes agreed',
+        note: texts.flashCodeTwoTakes,
       })),
     );
   }

@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core';
 import { ref } from 'vue';
 import { BULB_CHECK_SECONDS } from '../../../core/report/lampWords';
+import { texts } from '#words/screens/dash';
 
 /** Tells the bulb check from a fault: every lamp lights at key-on; what is still lit after a few seconds counts. */
 const left = ref<number | null>(null);
@@ -22,14 +23,16 @@ function start(): void {
 
 <template>
   <div class="check">
-    <button class="tap" type="button" @click="start">I turn the key on now</button>
+    <button class="tap" type="button" @click="start">{{ texts.iTurnTheKey }}</button>
     <p v-if="left === null" class="muted">
-      At key-on every lamp shows for a few seconds: that is the bulb check. Count it off, then note what stays.
+      {{ texts.atKeyOnEvery }}
     </p>
     <p v-else-if="left > 0" role="timer">
-      <b class="figure">{{ left }}</b> Bulb check. Touch nothing yet.
+      <b class="figure">{{ left }}</b> {{ texts.bulbCheckTouchNothing }}
     </p>
-    <p v-else role="status"><b>Now tap what is still lit.</b> Engine off, car standing.</p>
+    <p v-else role="status">
+      <b>{{ texts.nowTapWhatIs }}</b> {{ texts.engineOffCarStanding }}
+    </p>
   </div>
 </template>
 

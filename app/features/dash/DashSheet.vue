@@ -9,6 +9,7 @@ import LampSymbol from './LampSymbol.vue';
 import ManyLamps from './ManyLamps.vue';
 import ParkedLamps from './ParkedLamps.vue';
 import { FAMILY, OTHERS, useDash } from './useDash';
+import { texts } from '#words/screens/dash';
 
 const dash = useDash();
 const cautions = computed(
@@ -27,7 +28,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
   <div class="dash">
     <section v-for="one in cautions" :key="one.id" class="warning" role="alert">{{ one.text }}</section>
     <section>
-      <h1>What is lit?</h1>
+      <h1>{{ texts.whatIsLit }}</h1>
       <BulbCheck />
       <div class="lamps">
         <button
@@ -42,8 +43,8 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
         </button>
       </div>
       <details :open="OTHERS.some((one) => dash.lit.value.includes(one))">
-        <summary>Lamps of other systems</summary>
-        <p class="muted">Noted for later: these lamps have causes of their own, or follow from the first one.</p>
+        <summary>{{ texts.lampsOfOtherSystems }}</summary>
+        <p class="muted">{{ texts.notedForLaterThese }}</p>
         <div class="lamps">
           <button
             v-for="lamp in OTHERS"
@@ -59,12 +60,12 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
       </details>
       <ParkedLamps v-if="dash.lit.value.length > 0" :lit="dash.lit.value" />
       <details v-if="dash.lit.value.length > 1">
-        <summary>Why so many lamps?</summary>
+        <summary>{{ texts.whySoManyLamps }}</summary>
         <ManyLamps :lit="dash.lit.value" />
       </details>
     </section>
     <section>
-      <h2>How does it behave?</h2>
+      <h2>{{ texts.howDoesItBehave }}</h2>
       <div class="chips">
         <button
           v-for="word in LAMP_PATTERNS"
@@ -76,12 +77,12 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
         >
           {{ PATTERN_NAMES[word] }}
         </button>
-        <button type="button" class="tap quiet" @click="dash.allOut()">All lamps are out now</button>
+        <button type="button" class="tap quiet" @click="dash.allOut()">{{ texts.allLampsAreOut }}</button>
       </div>
       <details v-if="dash.lit.value.length > 0" :open="dash.earlier.value.length > 0">
-        <summary>It was different at first</summary>
+        <summary>{{ texts.itWasDifferentAt }}</summary>
         <p class="muted">
-          A fault that first came and went and is now always there points to something that is slowly breaking.
+          {{ texts.aFaultThatFirst }}
         </p>
         <div class="chips" data-test="earlier-pattern">
           <button
@@ -105,7 +106,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
       @remove="(id) => dash.job.withdraw(id, true)"
     />
     <section>
-      <h2>Anything else noticed?</h2>
+      <h2>{{ texts.anythingElseNoticed }}</h2>
       <div class="chips">
         <button
           v-for="word in SYMPTOMS.filter((one) => one !== 'none')"
@@ -119,7 +120,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
         </button>
       </div>
       <div v-for="one in bendable" :key="one.id" class="bend">
-        <span>{{ SYMPTOM_NAMES[one.symptom] }}: only in one bend?</span>
+        <span>{{ texts.onlyInOneBend(SYMPTOM_NAMES[one.symptom] ?? one.symptom) }}</span>
         <span class="chips">
           <button
             v-for="side in BENDS"
@@ -130,12 +131,10 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
             :data-test="`bend-${side}`"
             @click="dash.setBend(one.id, side)"
           >
-            {{ side }} bends
+            {{ texts.bends(side) }}
           </button>
         </span>
-        <span class="muted"
-          >This is only a weak hint: in a bend the outer wheels carry the load. Live speeds tell more.</span
-        >
+        <span class="muted">{{ texts.thisIsOnlyA }}</span>
       </div>
     </section>
     <ExclusionsPanel />

@@ -5,6 +5,7 @@ import { parseReading } from '../../../core/quantities/parseReading';
 import { showReading } from '../../../core/quantities/show';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import { texts } from '#words/screens/dash';
 
 /** Thirty seconds before anything is opened: fluid, battery at rest and while cranking. */
 const job = useJob();
@@ -26,31 +27,31 @@ function read(isCranking: boolean): ObservationOf<'meter'> | undefined {
 const LINES = computed(() => [
   {
     id: 'rest',
-    label: 'Battery at rest',
+    label: texts.batteryAtRest,
     limit: 12.4,
     text: rest,
     kept: read(false),
     isCranking: false,
-    says: 'Below this, codes from many systems mean nothing. Charge the battery first.',
-    rules: 'Good at rest: a flat battery did not cause today’s codes. Now measure while cranking.',
-    fails: 'Low: charge or test the battery first. Until then most codes and readings cannot be trusted.',
+    says: texts.belowThisCodesFrom,
+    rules: texts.goodAtRestA,
+    fails: texts.lowChargeOrTest,
   },
   {
     id: 'cranking',
-    label: 'Battery while cranking',
+    label: texts.batteryWhileCranking,
     limit: 9.6,
     text: cranking,
     kept: read(true),
     isCranking: true,
-    says: 'A weak battery can look good at rest and drop here.',
-    rules: 'Good: the battery is not the cause. Do not buy one.',
-    fails: 'Too low: this alone can set codes for any wheel. Have the battery tested before you buy a sensor.',
+    says: texts.aWeakBatteryCan,
+    rules: texts.goodTheBatteryIs,
+    fails: texts.tooLowThisAlone,
   },
 ]);
 
 const FLUID_SAYS = {
-  sound: 'Between the marks: the fluid level is not the cause.',
-  low: 'Low: top up and find out why. Worn pads lower it slowly. If there is a leak, do not drive.',
+  sound: texts.betweenTheMarksThe,
+  low: texts.lowTopUpAnd,
 } as const;
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
@@ -93,12 +94,13 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
 
 <template>
   <section>
-    <h2>Three quick checks before you open anything</h2>
-    <p class="muted">Measure first: many batteries are replaced without need.</p>
+    <h2>{{ texts.threeQuickChecksBefore }}</h2>
+    <p class="muted">{{ texts.measureFirstManyBatteries }}</p>
     <ul class="rows">
       <li class="line">
         <span class="what"
-          ><b>Brake fluid</b><span class="muted">Low fluid lights some of the same lamps.</span
+          ><b>{{ texts.brakeFluid }}</b
+          ><span class="muted">{{ texts.lowFluidLightsSome }}</span
           ><span v-if="fluid?.kind === 'look'" class="verdict">{{
             FLUID_SAYS[fluid.finding === 'sound' ? 'sound' : 'low']
           }}</span></span
@@ -110,7 +112,7 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
             :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'sound'"
             @click="noteFluid('sound')"
           >
-            between the marks
+            {{ texts.betweenTheMarks }}
           </button>
           <button
             class="tap"
@@ -118,7 +120,7 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
             :aria-pressed="fluid?.kind === 'look' && fluid.finding === 'level-low'"
             @click="noteFluid('level-low')"
           >
-            low
+            {{ texts.low }}
           </button>
         </span>
       </li>
@@ -126,7 +128,7 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
         <span class="what"
           ><b>{{ one.label }}</b
           ><span class="muted"
-            >At least <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span
+            >{{ texts.atLeast }} <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span
           ><span v-if="one.kept" class="verdict" :data-test="`says-${one.id}`">{{ verdictOf(one) }}</span
           ><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span
         >
@@ -141,7 +143,7 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
             @keydown.enter="keep(one.id, one.isCranking)"
           />
           <button class="tap" type="button" :disabled="one.text.value === ''" @click="keep(one.id, one.isCranking)">
-            Keep
+            {{ texts.keep }}
           </button>
         </span>
       </li>

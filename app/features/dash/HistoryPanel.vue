@@ -6,6 +6,7 @@ import { HISTORY_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import LatelyTimeline from './LatelyTimeline.vue';
+import { texts } from '#words/screens/dash';
 
 /** What was done to the car lately, and at which corner. */
 defineProps<{
@@ -23,7 +24,7 @@ const AGES = [
   ['days', 3],
   ['weeks', 20],
   ['months', 90],
-  ['a year', 365],
+  [texts.aYear, 365],
 ] as const;
 /** Events of the whole car have no corner. */
 const CAR_EVENTS: readonly string[] = [
@@ -49,8 +50,8 @@ function add(): void {
 
 <template>
   <section>
-    <h2>What was done lately, and where?</h2>
-    <p class="muted">The wheel that was worked on last is the first to suspect, but that is no proof.</p>
+    <h2>{{ texts.whatWasDoneLately }}</h2>
+    <p class="muted">{{ texts.theWheelThatWas }}</p>
     <LatelyTimeline
       v-if="history.length > 0 && file"
       :history="history"
@@ -70,7 +71,7 @@ function add(): void {
       </button>
     </div>
     <div v-if="chosen" class="more">
-      <div v-if="needsCorner" class="chips" role="radiogroup" aria-label="Which corner">
+      <div v-if="needsCorner" class="chips" role="radiogroup" :aria-label="texts.whichCorner">
         <button
           v-for="channel in channels"
           :key="channel"
@@ -83,7 +84,7 @@ function add(): void {
           {{ sayChannel(channel, values.sides, file?.vehicle.steeringSide) }}
         </button>
       </div>
-      <div class="chips" role="radiogroup" aria-label="How long ago">
+      <div class="chips" role="radiogroup" :aria-label="texts.howLongAgo">
         <button
           v-for="[words, days] in AGES"
           :key="days"
@@ -93,9 +94,9 @@ function add(): void {
           :aria-checked="ago === days"
           @click="ago = ago === days ? null : days"
         >
-          {{ words }} ago
+          {{ texts.ago(words) }}
         </button>
-        <button class="tap strong" type="button" @click="add">Note: {{ HISTORY_NAMES[chosen] }}</button>
+        <button class="tap strong" type="button" @click="add">{{ texts.note(HISTORY_NAMES[chosen] ?? chosen) }}</button>
       </div>
     </div>
   </section>

@@ -6,6 +6,7 @@ import { HISTORY_NAMES } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import { SPANS, spanOf } from './lately';
+import { texts } from '#words/screens/dash';
 
 /** What was worked on, corner by corner, the latest at the right. */
 const props = defineProps<{ history: readonly ObservationOf<'history'>[]; vehicle: Vehicle }>();
@@ -17,7 +18,7 @@ const rows = computed(() => {
   return corners
     .map((corner) => ({
       corner,
-      name: corner ? sayChannel(corner, values.sides, props.vehicle.steeringSide) : 'whole car',
+      name: corner ? sayChannel(corner, values.sides, props.vehicle.steeringSide) : texts.wholeCar,
       events: props.history.filter((one) => (one.channel ?? null) === corner),
     }))
     .filter((row) => row.events.length > 0);
@@ -28,7 +29,9 @@ const rows = computed(() => {
   <table data-test="lately">
     <thead>
       <tr>
-        <th scope="col"><span class="only-read">Corner</span></th>
+        <th scope="col">
+          <span class="only-read">{{ texts.corner }}</span>
+        </th>
         <th v-for="one in SPANS" :key="one.id" scope="col">{{ one.words }}</th>
       </tr>
     </thead>
@@ -41,10 +44,11 @@ const rows = computed(() => {
             :key="one.id"
             class="tap event"
             type="button"
-            :title="`Take back: ${HISTORY_NAMES[one.event]}`"
+            :title="texts.takeBack(HISTORY_NAMES[one.event] ?? one.event)"
             @click="emit('remove', one.id)"
           >
-            {{ HISTORY_NAMES[one.event] }} <span aria-hidden="true">×</span><span class="only-read">take back</span>
+            {{ HISTORY_NAMES[one.event] }} <span aria-hidden="true">×</span
+            ><span class="only-read">{{ texts.takeBack2 }}</span>
           </button>
         </td>
       </tr>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { LAMPS } from '../../../core/casefile/words';
 import { LAMP_NAMES } from '../../../core/knowledge/names';
+import { texts } from '#words/screens/dash';
 
 /** Why so many lamps? One deaf corner, drawn with all that leans on its number. */
 type Lamp = (typeof LAMPS)[number];
@@ -10,10 +11,10 @@ const props = defineProps<{ lit: readonly Lamp[] }>();
 /** What the brake module does with four wheel speeds, and the lamp that tells when it can't. */
 const LEANING: readonly (readonly [string, readonly Lamp[]])[] = [
   ['Anti-lock', ['abs']],
-  ['Stability, traction', ['stability']],
-  ['Hill hold, descent', ['hill-start', 'hill-descent']],
-  ['Tyre pressure', ['tyre-pressure']],
-  ['Speedometer, gearbox', ['engine']],
+  [texts.stabilityTraction, ['stability']],
+  [texts.hillHoldDescent, ['hill-start', 'hill-descent']],
+  [texts.tyrePressure, ['tyre-pressure']],
+  [texts.speedometerGearbox, ['engine']],
 ];
 const rows = computed(() =>
   LEANING.map(([what, lamps], at) => ({
@@ -26,7 +27,7 @@ const rows = computed(() =>
 
 <template>
   <figure>
-    <svg viewBox="0 0 560 232" role="img" aria-label="One wheel without a signal, one module, many lamps">
+    <svg viewBox="0 0 560 232" role="img" :aria-label="texts.oneWheelWithoutA">
       <g class="ink">
         <circle cx="44" cy="52" r="17" />
         <circle cx="44" cy="96" r="17" />
@@ -43,17 +44,16 @@ const rows = computed(() =>
           :class="{ gone: one.lamp.length > 0 }"
         />
       </g>
-      <text x="202" y="114" class="middle strong">brake</text>
-      <text x="202" y="134" class="middle strong">module</text>
-      <text x="20" y="222" class="small">one wheel's number missing</text>
+      <text x="202" y="114" class="middle strong">{{ texts.brake }}</text>
+      <text x="202" y="134" class="middle strong">{{ texts.module }}</text>
+      <text x="20" y="222" class="small">{{ texts.oneWheelsNumberMissing }}</text>
       <g v-for="one in rows" :key="one.what">
         <text x="318" :y="one.y + 5" :class="{ strong: one.lamp.length > 0 }">{{ one.what }}</text>
-        <text v-if="one.lamp.length > 0" x="552" :y="one.y + 5" class="end lit">lit</text>
+        <text v-if="one.lamp.length > 0" x="552" :y="one.y + 5" class="end lit">{{ texts.lit }}</text>
       </g>
     </svg>
     <figcaption>
-      Everything on the right needs all wheel speeds. If one wheel’s signal is missing, they all switch off together:
-      many lamps do not mean many faults.
+      {{ texts.everythingOnTheRight }}
     </figcaption>
   </figure>
 </template>

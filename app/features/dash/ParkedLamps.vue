@@ -2,6 +2,7 @@
 import type { LAMPS } from '../../../core/casefile/words';
 import { LAMP_NAMES } from '../../../core/knowledge/names';
 import { LAMP_WORDS } from '../../../core/report/lampWords';
+import { texts } from '#words/screens/dash';
 
 /** What each lit lamp says, and which are parked for later. */
 type Lamp = (typeof LAMPS)[number];
@@ -12,7 +13,7 @@ defineProps<{ lit: readonly Lamp[] }>();
   <ul class="rows" data-test="lamp-words">
     <li v-for="lamp in lit" :key="lamp" :class="LAMP_WORDS[lamp].kin">
       <b>{{ LAMP_NAMES[lamp] }}</b> {{ LAMP_WORDS[lamp].says }}
-      <span v-if="LAMP_WORDS[lamp].kin === 'other'" class="muted">Look at these again after the repair.</span>
+      <span v-if="LAMP_WORDS[lamp].kin === 'other'" class="muted">{{ texts.lookAtTheseAgain }}</span>
     </li>
   </ul>
 </template>

@@ -1,10 +1,11 @@
+import { texts } from '#words/screens/dash';
 /** Spans of the past, oldest first, as days ago. */
 export const SPANS = [
-  { id: 'older', words: 'a year or more', from: 300 },
-  { id: 'months', words: 'months ago', from: 45 },
-  { id: 'weeks', words: 'weeks ago', from: 8 },
-  { id: 'days', words: 'days ago', from: 0 },
-  { id: 'unknown', words: 'when, unknown', from: -1 },
+  { id: 'older', words: texts.aYearOrMore, from: 300 },
+  { id: 'months', words: texts.monthsAgo, from: 45 },
+  { id: 'weeks', words: texts.weeksAgo, from: 8 },
+  { id: 'days', words: texts.daysAgo, from: 0 },
+  { id: 'unknown', words: texts.whenUnknown, from: -1 },
 ] as const;
 
 export type SpanId = (typeof SPANS)[number]['id'];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { showReading } from '../../../core/quantities/show';
+import { texts } from '#words/screens/find';
 
 /** A reading against its band, with its uncertainty. */
 const props = defineProps<{
@@ -24,7 +25,9 @@ const words = (value: number): string => {
     class="scale"
     viewBox="0 0 360 66"
     role="img"
-    :aria-label="`Reading ${words(value)}, band ${min === null ? 'open' : words(min)} to ${max === null ? 'open' : words(max)}`"
+    :aria-label="
+      texts.readingBandTo(words(value), min === null ? 'open' : words(min), max === null ? 'open' : words(max))
+    "
   >
     <rect v-if="min !== null" class="band" :x="at(min)" y="22" :width="at(max ?? top) - at(min)" height="20" />
     <path class="axis" d="M8 32h344" />

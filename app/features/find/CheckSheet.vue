@@ -18,6 +18,7 @@ import LookEntry from './LookEntry.vue';
 import MeterEntry from './MeterEntry.vue';
 import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
+import { texts } from '#words/screens/find';
 
 /** One check: what to do, what is still to set up, the answer, and what it means for the path. */
 const check = useCheck();
@@ -26,9 +27,9 @@ const { values } = usePreferences();
 const say = (channel: Channel): string => sayChannel(channel, values.sides, check.job.file?.vehicle.steeringSide);
 const where = computed(() => (check.channel.value ? say(check.channel.value) : ''));
 const STANDING: Readonly<Record<string, string>> = {
-  zero: 'shows zero, as it should',
-  'stuck-high': 'shows a value that never moves',
-  erratic: 'jumps about',
+  zero: texts.showsZeroAsIt,
+  'stuck-high': texts.showsAValueThat,
+  erratic: texts.jumpsAbout,
 };
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
 
@@ -45,7 +46,11 @@ function wordsFor(answer: string): string {
 
 /** What was kept can be taken back at once. */
 function tell(ids: readonly string[]): void {
-  void tellWithUndo('Kept.', 'Take it back', () => void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true }));
+  void tellWithUndo(
+    texts.kept,
+    texts.takeItBack,
+    () => void check.job.dispatch({ do: 'withdraw', ids, withdrawn: true }),
+  );
 }
 
 async function keep(...found: NewObservation[]): Promise<void> {
@@ -84,11 +89,11 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 <template>
   <div class="check">
     <div class="top">
-      <RouterLink class="tap quiet back" :to="{ name: 'find' }" aria-label="Back to Find"
+      <RouterLink class="tap quiet back" :to="{ name: 'find' }" :aria-label="texts.backToFind"
         ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
       ></RouterLink>
-      <p v-if="!check.canMove.value" class="overline">{{ where || 'The whole car' }}</p>
-      <div v-else class="wheels" role="group" aria-label="Which wheel">
+      <p v-if="!check.canMove.value" class="overline">{{ where || texts.theWholeCar }}</p>
+      <div v-else class="wheels" role="group" :aria-label="texts.whichWheel">
         <button
           v-for="one in channels"
           :key="one"
@@ -106,7 +111,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
           data-test="at-unknown"
           @click="check.moveTo('unknown')"
         >
-          wheel not known
+          {{ texts.wheelNotKnown }}
         </button>
       </div>
     </div>
@@ -115,7 +120,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <div class="how">
         <CheckDrawing :drawing="check.sheet.value.drawing" />
         <section v-if="check.setup.value.length > 0">
-          <h2 class="overline">Set up</h2>
+          <h2 class="overline">{{ texts.setUp }}</h2>
           <ul class="setup">
             <li v-for="line in check.setup.value" :key="line">{{ line }}</li>
           </ul>
@@ -123,11 +128,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       </div>
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
       <p v-if="check.corrects.value && check.job.file" class="told" data-test="corrects">
-        You correct what you noted before: {{ said(check.corrects.value) }}
+        {{ texts.youCorrectWhatYou(said(check.corrects.value)) }}
       </p>
       <p v-else-if="check.earlier.value.length > 0" class="told">
-        You have done this before: {{ check.earlier.value.length }} ×. Checking again confirms it, but does not count
-        twice.
+        {{ texts.youHaveDoneThis(check.earlier.value.length) }}
       </p>
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
       <DistanceEntry
@@ -138,8 +142,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       />
       <SpecsEntry v-else-if="check.answer.value?.is === 'specs'" @kept="router.push({ name: 'find' })" />
       <p v-else-if="!isPossible" class="told">
-        This is not possible here: both rear wheels share one sensor, so there is no second one to swap with. Try a
-        sensor that is known to be good instead.
+        {{ texts.thisIsNotPossible }}
       </p>
       <LookEntry
         v-else-if="check.answer.value?.is === 'look'"
@@ -148,25 +151,24 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         @keep="choose"
       />
       <section v-else>
-        <h2 class="overline">What do you find?</h2>
+        <h2 class="overline">{{ texts.whatDoYouFind }}</h2>
         <div class="answers">
           <button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose([one])">
             {{ wordsFor(one) }}
           </button>
         </div>
         <label v-if="check.answer.value?.is === 'sensor-type'" class="switch">
-          <el-switch v-model="isAxleOnly" /> Only the {{ check.channel.value?.startsWith('rear') ? 'rear' : 'front' }}
-          axle; the other has another kind
+          <el-switch v-model="isAxleOnly" />
+          {{ texts.onlyTheAxleThe(check.channel.value?.startsWith('rear') ? 'rear' : 'front') }}
         </label>
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
-          Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the
-          bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.
+          {{ texts.passiveACoilToothed }}
         </p>
       </section>
     </template>
     <template v-else>
-      <h1>There is no such check</h1>
-      <RouterLink class="tap strong" :to="{ name: 'find' }">Back to Find</RouterLink>
+      <h1>{{ texts.thereIsNoSuch }}</h1>
+      <RouterLink class="tap strong" :to="{ name: 'find' }">{{ texts.backToFind }}</RouterLink>
     </template>
   </div>
 </template>

@@ -7,6 +7,7 @@ import { compareSides } from '../../../core/evidence/compareSides';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { percent } from '../../shared/path/pathView';
 import { usePreferences } from '../../stores/preferences';
+import { texts } from '#words/screens/find';
 
 /** The corner beside its twin: without a manual, the other side is the best band there is. */
 const props = defineProps<{ file: CaseFile; at: Channel }>();
@@ -17,11 +18,13 @@ const say = (one: Channel): string => sayChannel(one, values.sides, props.file.v
 
 <template>
   <section v-if="both.twin && both.rows.length > 0" class="compare" data-test="compare">
-    <h2 class="overline">Compared with the other side</h2>
+    <h2 class="overline">{{ texts.comparedWithTheOther }}</h2>
     <table>
       <thead>
         <tr>
-          <th scope="col"><span class="only-read">What</span></th>
+          <th scope="col">
+            <span class="only-read">{{ texts.what }}</span>
+          </th>
           <th scope="col">{{ say(at) }}</th>
           <th scope="col">{{ say(both.twin) }}</th>
         </tr>
@@ -31,14 +34,15 @@ const say = (one: Channel): string => sayChannel(one, values.sides, props.file.v
           <th scope="row">{{ row.what }}</th>
           <td v-for="(text, side) in [row.here, row.there]" :key="side">
             <span v-if="text" :class="{ figure: /\d/.test(text) }">{{ text }}</span>
-            <RouterLink v-else :to="{ name: 'check', query: { do: row.check, at: side === 0 ? at : both.twin } }"
-              >not seen: look</RouterLink
-            >
+            <RouterLink v-else :to="{ name: 'check', query: { do: row.check, at: side === 0 ? at : both.twin } }">{{
+              texts.notSeenLook
+            }}</RouterLink>
           </td>
           <td class="verdict">
             <template v-if="row.differs"
-              >! differs<template v-if="row.apart !== null"> by {{ percent(row.apart) }}</template></template
-            ><template v-else-if="row.here && row.there">alike</template>
+              >{{ texts.differs
+              }}<template v-if="row.apart !== null"> {{ texts.by(percent(row.apart)) }}</template></template
+            ><template v-else-if="row.here && row.there">{{ texts.alike }}</template>
           </td>
         </tr>
       </tbody>

@@ -5,6 +5,7 @@ import Keypad from '../../shared/keypad/Keypad.vue';
 import { useJob, type NewObservation } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
 import KeepBar from './KeepBar.vue';
+import { texts } from '#words/screens/find';
 
 /** A distance by feeler gauge, in millimetres. */
 const props = defineProps<{ point: 'air-gap' | 'ring-runout' | 'flange-void'; channel: Channel | null }>();
@@ -34,7 +35,7 @@ function keep(): void {
     <p class="reading">
       <span class="figure">{{ text || '–' }}</span> mm
     </p>
-    <p v-if="text !== '' && !isRight" class="told" role="alert">Between 0 and 50 mm, such as 0.45</p>
+    <p v-if="text !== '' && !isRight" class="told" role="alert">{{ texts.between0And50 }}</p>
     <Keypad v-model:text="text" v-model:unit="unit" :units="['mm']" :has-overload="false" />
     <KeepBar :is-ready="isRight" words="" @keep="keep" />
   </section>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { EvidenceLine } from './evidenceView';
+import { texts } from '#words/screens/find';
 
 /** Everything seen, with the weight it carries; any line can be withdrawn, and taken up again. */
 const props = defineProps<{ lines: readonly EvidenceLine[] }>();
@@ -12,9 +13,9 @@ const shown = computed(() => [...props.lines].reverse());
 
 <template>
   <section class="evidence">
-    <h2 class="overline">What you have found, and how much it tells</h2>
+    <h2 class="overline">{{ texts.whatYouHaveFound }}</h2>
     <p v-if="lines.length === 0" class="empty">
-      Nothing yet. Begin with the lamps, then read the codes: they tell you which wheel to look at.
+      {{ texts.nothingYetBeginWith }}
     </p>
     <ul v-else class="rows" data-test="evidence">
       <li v-for="line in shown" :key="line.id" :class="{ withdrawn: line.withdrawn, void: line.ignored }">
@@ -32,7 +33,7 @@ const shown = computed(() => [...props.lines].reverse());
               ></b
             >
             <span v-if="line.detail" class="muted">{{ line.detail }}</span>
-            <span v-if="line.ignored" class="muted">Not counted: {{ line.ignored }}</span>
+            <span v-if="line.ignored" class="muted">{{ texts.notCounted(line.ignored) }}</span>
             <span v-if="line.doubt" class="doubt">! {{ line.doubt }}</span>
           </span>
           <span v-if="line.weighs" class="weighs"
@@ -42,21 +43,21 @@ const shown = computed(() => [...props.lines].reverse());
           >
           <span v-else class="weighs muted">{{
             line.withdrawn
-              ? 'withdrawn'
+              ? texts.withdrawn
               : line.ignored
                 ? ''
                 : line.observation.kind === 'history'
-                  ? 'changes what is suspected'
-                  : 'about another wheel'
+                  ? texts.changesWhatIsSuspected
+                  : texts.aboutAnotherWheel
           }}</span>
         </button>
         <div v-if="opened === line.id" class="more">
-          <span v-if="line.weighs" class="figure muted"
-            >{{ line.weighs.decibans > 0 ? '+' : '' }}{{ line.weighs.decibans.toFixed(1) }} decibans</span
-          >
-          <RouterLink v-if="!line.withdrawn" class="tap" :to="line.correction">Correct it</RouterLink>
+          <span v-if="line.weighs" class="figure muted">{{
+            texts.decibans(line.weighs.decibans > 0 ? '+' : '', line.weighs.decibans.toFixed(1))
+          }}</span>
+          <RouterLink v-if="!line.withdrawn" class="tap" :to="line.correction">{{ texts.correctIt }}</RouterLink>
           <button class="tap" type="button" @click="emit('withdraw', line.id, !line.withdrawn)">
-            {{ line.withdrawn ? 'Count it again' : 'Withdraw it' }}
+            {{ line.withdrawn ? texts.countItAgain : texts.withdrawIt }}
           </button>
         </div>
       </li>

@@ -15,6 +15,7 @@ import ComparePanel from './ComparePanel.vue';
 import EvidenceList from './EvidenceList.vue';
 import { evidenceLines } from './evidenceView';
 import SegmentPanel, { type PanelCheck } from './SegmentPanel.vue';
+import { texts } from '#words/screens/find';
 
 const job = useJob();
 const { values } = usePreferences();
@@ -65,7 +66,7 @@ const checks = computed<PanelCheck[]>(() =>
 <template>
   <div class="find">
     <header class="title">
-      <h1>The signal path, {{ where }}</h1>
+      <h1>{{ texts.theSignalPath(where) }}</h1>
       <p class="muted">{{ summaryOf(pieces) }}</p>
     </header>
     <SignalPath class="wide-path" :pieces="pieces" :selected="selected.segment" @select="chosen = $event" />

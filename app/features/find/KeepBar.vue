@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { texts } from '#words/screens/find';
 /** The foot of a check sheet: what the reading says, and keeping it. */
 defineProps<{ isReady: boolean; words: string }>();
 const emit = defineEmits<{ keep: [] }>();
@@ -7,8 +8,10 @@ const emit = defineEmits<{ keep: [] }>();
 <template>
   <Teleport defer to="#own-bar">
     <footer class="bar">
-      <p>{{ isReady ? words : 'Type what the display shows' }}</p>
-      <button type="button" :disabled="!isReady" data-test="keep" @click="emit('keep')">Keep this reading</button>
+      <p>{{ isReady ? words : texts.typeWhatTheDisplay }}</p>
+      <button type="button" :disabled="!isReady" data-test="keep" @click="emit('keep')">
+        {{ texts.keepThisReading }}
+      </button>
     </footer>
   </Teleport>
 </template>

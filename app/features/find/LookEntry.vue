@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { ALONE } from '../../../core/commands/answered';
+import { texts } from '#words/screens/find';
 
 /** What an eye finds: several findings of one part are kept together; "sound" and "can't see it" stand alone. */
 const props = defineProps<{ findings: readonly string[]; wordsFor: (finding: string) => string }>();
@@ -21,17 +22,17 @@ function toggle(finding: string): void {
 
 <template>
   <section class="looks">
-    <h2 class="overline">What do you find?</h2>
+    <h2 class="overline">{{ texts.whatDoYouFind }}</h2>
     <div class="alone">
       <button type="button" class="tap" data-answer="sound" @click="emit('keep', ['sound'])">
         {{ wordsFor('sound') }}
       </button>
       <button type="button" class="tap quiet" data-answer="hidden" @click="emit('keep', ['hidden'])">
-        can't see it from here
+        {{ texts.cantSeeItFrom }}
       </button>
     </div>
-    <p class="muted">Or what is wrong with it; choose all that you see:</p>
-    <div class="answers" role="group" aria-label="Findings">
+    <p class="muted">{{ texts.orWhatIsWrong }}</p>
+    <div class="answers" role="group" :aria-label="texts.findings">
       <button
         v-for="one in damage"
         :key="one"
@@ -46,9 +47,9 @@ function toggle(finding: string): void {
     </div>
     <Teleport defer to="#own-bar">
       <footer class="bar">
-        <p>{{ chosen.length > 0 ? chosen.map(wordsFor).join(', ') : 'Choose what you see' }}</p>
+        <p>{{ chosen.length > 0 ? chosen.map(wordsFor).join(', ') : texts.chooseWhatYouSee }}</p>
         <button type="button" :disabled="chosen.length === 0" data-test="keep" @click="emit('keep', chosen)">
-          Keep what I saw
+          {{ texts.keepWhatISaw }}
         </button>
       </footer>
     </Teleport>

@@ -8,6 +8,7 @@ import type { NewObservation } from '../../stores/job';
 import BandScale from './BandScale.vue';
 import KeepBar from './KeepBar.vue';
 import type { useCheck } from './useCheck';
+import { texts } from '#words/screens/find';
 
 /** A meter reading: keypad, what stands around it, and its verdict at once. */
 const props = defineProps<{ check: ReturnType<typeof useCheck> }>();
@@ -71,10 +72,8 @@ const RANGES = [
         :is-bad="verdict.tone !== 'good'"
       />
       <p class="muted small">
-        <template v-if="zeroed">leads taken off: {{ zeroed.number }} {{ zeroed.unit }}<br /></template>meter ±{{
-          c.job.file?.owner?.meter?.percent ?? 1
-        }}
-        % + {{ c.job.file?.owner?.meter?.counts ?? 3 }} counts
+        <template v-if="zeroed">{{ texts.leadsTakenOff(zeroed.number, zeroed.unit) }}<br /></template
+        >{{ texts.meterCounts(c.job.file?.owner?.meter?.percent ?? 1, c.job.file?.owner?.meter?.counts ?? 3) }}
       </p>
     </div>
     <p v-if="problem" class="told" role="alert">{{ problem }}</p>
@@ -91,17 +90,14 @@ const RANGES = [
       />
       <div class="extras">
         <label v-if="isCoil"
-          >Temperature of the part, °C<el-input v-model="temperature" inputmode="decimal" placeholder="not known"
+          >{{ texts.temperatureOfThePart
+          }}<el-input v-model="temperature" inputmode="decimal" :placeholder="texts.notKnown"
         /></label>
         <label v-if="isOhms"
-          >Reading with the probes touching each other, Ω<el-input
-            v-model="leads"
-            inputmode="decimal"
-            placeholder="0.3"
+          >{{ texts.readingWithTheProbes }}<el-input v-model="leads" inputmode="decimal" placeholder="0.3"
         /></label>
         <div v-if="isOhms && text === 'OL'" class="ranges">
-          <span>Range set by hand?</span
-          ><button
+          <span>{{ texts.rangeSetByHand }}</span><button
             v-for="[words, ohm] in RANGES"
             :key="ohm"
             class="tap small"
@@ -113,14 +109,13 @@ const RANGES = [
           </button>
         </div>
         <button class="tap" type="button" :aria-pressed="isUnsteady" @click="isUnsteady = !isUnsteady">
-          It jumps about
+          {{ texts.itJumpsAbout }}
         </button>
         <button v-if="canWiggle" class="tap" type="button" :aria-pressed="isWiggling" @click="isWiggling = !isWiggling">
-          Read while wiggling
+          {{ texts.readWhileWiggling }}
         </button>
         <div v-if="canWiggle && isWiggling && isUnsteady" class="ranges" data-test="jumps-at">
-          <span>Which part did you move when the reading jumped?</span
-          ><button
+          <span>{{ texts.whichPartDidYou }}</span><button
             v-for="one in JUMPS_AT"
             :key="one"
             class="tap small"

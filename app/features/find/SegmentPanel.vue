@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router';
 import type { PathPiece } from '../../shared/path/pathView';
 import WireHalves from './WireHalves.vue';
+import { texts } from '#words/screens/find';
 
 export interface PanelCheck {
   readonly check: string;
@@ -27,20 +28,21 @@ defineProps<{
     <h2>{{ piece.name }}, {{ where }}</h2>
     <p>{{ explained }}</p>
     <template v-if="faults.length > 0">
-      <h3>What it may be</h3>
+      <h3>{{ texts.whatItMayBe }}</h3>
       <ul class="rows">
         <li v-for="one in faults" :key="one.words" class="row">
           <span>{{ one.words }}</span><span class="figure">{{ one.share }}</span>
         </li>
       </ul>
     </template>
-    <h3>Still to check here</h3>
+    <h3>{{ texts.stillToCheckHere }}</h3>
     <ul class="rows" data-test="segment-checks">
       <li v-for="one in checks" :key="`${one.check}${one.manner}`">
         <RouterLink
           class="row check"
           :to="{ name: 'check', query: { do: one.check, at, ...(one.manner ? { while: one.manner } : {}) } }"
-          ><span>{{ one.words }}<span v-if="one.done" class="muted"> (made; again?)</span></span
+          ><span
+            >{{ one.words }}<span v-if="one.done" class="muted"> {{ texts.madeAgain }}</span></span
           ><span class="figure">{{ one.minutes }} min</span></RouterLink
         >
       </li>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import { texts } from '#words/screens/find';
 
 /** One band from the manual may decide more than any check. */
 const emit = defineEmits<{ kept: [] }>();
@@ -17,12 +18,11 @@ async function keep(): Promise<void> {
   const [min, max] = [parseReading(least.value, 'resistance'), parseReading(most.value, 'resistance')];
   const at = celsius.value.trim() === '' ? 20 : Number(celsius.value.replace(',', '.'));
   if (!min.ok || typeof min.value.value !== 'number')
-    trouble.value = `The lower value ${min.ok ? 'must be a number' : min.problems[0]?.message}`;
+    trouble.value = texts.theLowerValue(min.ok ? texts.mustBeANumber : (min.problems[0]?.message ?? ''));
   else if (!max.ok || typeof max.value.value !== 'number')
-    trouble.value = `The upper value ${max.ok ? 'must be a number' : max.problems[0]?.message}`;
-  else if (min.value.value > max.value.value) trouble.value = 'The lower value is above the upper one';
-  else if (!Number.isFinite(at) || at < -40 || at > 150)
-    trouble.value = 'The temperature must be a number from -40 to 150 °C';
+    trouble.value = texts.theUpperValue(max.ok ? texts.mustBeANumber : (max.problems[0]?.message ?? ''));
+  else if (min.value.value > max.value.value) trouble.value = texts.theLowerValueIs;
+  else if (!Number.isFinite(at) || at < -40 || at > 150) trouble.value = texts.theTemperatureMustBe;
   else {
     const sensorResistance = { min: min.value.value, max: max.value.value, at };
     await job.dispatch({ do: 'specs', specs: { sensorResistance } });
@@ -34,11 +34,11 @@ async function keep(): Promise<void> {
 
 <template>
   <section class="specs">
-    <label>From<el-input v-model="least" placeholder="1.0 kΩ" /></label>
-    <label>to<el-input v-model="most" placeholder="1.4 kΩ" /></label>
-    <label>at, °C<el-input v-model="celsius" placeholder="20" inputmode="decimal" /></label>
+    <label>{{ texts.from }}<el-input v-model="least" placeholder="1.0 kΩ" /></label>
+    <label>{{ texts.to }}<el-input v-model="most" placeholder="1.4 kΩ" /></label>
+    <label>{{ texts.atC }}<el-input v-model="celsius" placeholder="20" inputmode="decimal" /></label>
     <p v-if="trouble" class="told" role="alert">{{ trouble }}</p>
-    <button class="tap strong" type="button" :disabled="!canKeep" @click="keep">Keep the manual's band</button>
+    <button class="tap strong" type="button" :disabled="!canKeep" @click="keep">{{ texts.keepTheManualsBand }}</button>
   </section>
 </template>
 

@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import { halve, type Probe } from '../../../core/planning/halving';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import SentenceWith from '../../shared/words/SentenceWith.vue';
+import { texts } from '#words/screens/find';
 
 /** A break found by halves: the wire drawn, what is left of it, where to probe next, and how many probes that takes. */
 const props = defineProps<{ segment: 'lead' | 'loom'; at: string }>();
@@ -45,19 +47,19 @@ function back(): void {
 
 <template>
   <details class="halves" data-test="halves">
-    <summary>Find the break by measuring halfway</summary>
+    <summary>{{ texts.findTheBreakBy }}</summary>
     <p class="muted">
-      Put one probe at the {{ segment === 'lead' ? 'sensor' : 'plug' }} end, the other through the insulation; seal each
-      hole afterwards. Both plugs off, ohms.
+      {{ texts.putOneProbeAt(segment === 'lead' ? 'sensor' : 'plug') }}
     </p>
     <label class="length"
-      >Length of the wire, m <el-input v-model="length" inputmode="decimal" placeholder="4.2" data-test="wire-length"
+      >{{ texts.lengthOfTheWire }}
+      <el-input v-model="length" inputmode="decimal" placeholder="4.2" data-test="wire-length"
     /></label>
     <template v-if="isAsked">
       <svg
         viewBox="0 0 560 50"
         role="img"
-        :aria-label="`Break between ${show(found.fromMetre)} and ${show(found.toMetre)} m`"
+        :aria-label="texts.breakBetweenAndM(show(found.fromMetre), show(found.toMetre))"
       >
         <path class="whole" :d="`M20 34H${place(found.fromMetre)}`" />
         <path class="open" :d="`M${place(found.fromMetre)} 34H${place(found.toMetre)}`" />
@@ -71,25 +73,37 @@ function back(): void {
         <span>0 m</span><span>{{ show(metres) }} m</span>
       </p>
       <p v-if="found.nextMetre !== null" data-test="halves-next">
-        Probe at <b class="figure">{{ show(found.nextMetre) }} m</b>. At most
-        <b class="figure">{{ found.probesLeft }}</b> {{ found.probesLeft === 1 ? 'probe' : 'probes' }} more.
+        <SentenceWith :text="texts.probeAt"
+          ><template #place
+            ><b class="figure">{{ show(found.nextMetre) }} m</b></template
+          ></SentenceWith
+        >
+        {{ texts.probesMore(found.probesLeft) }}
       </p>
       <p v-else data-test="halves-found">
-        The break lies between <b class="figure">{{ show(found.fromMetre) }}</b> and
-        <b class="figure">{{ show(found.toMetre) }} m</b>. Cut that piece out and join in a new one.
+        <SentenceWith :text="texts.theBreakLiesBetween"
+          ><template #from
+            ><b class="figure">{{ show(found.fromMetre) }} m</b></template
+          ><template #to
+            ><b class="figure">{{ show(found.toMetre) }} m</b></template
+          ></SentenceWith
+        >
       </p>
       <p v-if="found.contradicting.length > 0" class="told" role="alert">
-        Two probes contradict each other: whole at {{ show(found.contradicting[0]?.atMetre ?? 0) }} m, yet broken
-        before. There may be two breaks, or a probe slipped.
+        {{ texts.twoProbesContradictEach(show(found.contradicting[0]?.atMetre ?? 0)) }}
       </p>
       <div class="chips">
         <template v-if="found.nextMetre !== null">
-          <button class="tap" type="button" data-test="halves-whole" @click="note(true)">connected up to here</button>
+          <button class="tap" type="button" data-test="halves-whole" @click="note(true)">
+            {{ texts.connectedUpToHere }}
+          </button>
           <button class="tap" type="button" data-test="halves-open" @click="note(false)">
-            broken before this point
+            {{ texts.brokenBeforeThisPoint }}
           </button>
         </template>
-        <button v-if="kept.probes.length > 0" class="tap quiet" type="button" @click="back">Take the last back</button>
+        <button v-if="kept.probes.length > 0" class="tap quiet" type="button" @click="back">
+          {{ texts.takeTheLastBack }}
+        </button>
       </div>
     </template>
   </details>

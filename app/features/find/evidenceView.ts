@@ -6,6 +6,7 @@ import type { CaseFile, Observation } from '../../../core/casefile/contract';
 import type { Channel, Segment } from '../../../core/casefile/words';
 import { describeObservation, type Described, type Speech } from '../../../core/report/describe';
 import { SEGMENT_NAMES } from '../../../core/knowledge/names';
+import { texts } from '#words/screens/find';
 
 /** One line of the evidence list. */
 export interface EvidenceLine extends Described {
@@ -60,7 +61,7 @@ const FOR_FIRST = 2.5;
 function list(segments: readonly Segment[]): string {
   const names = segments.map((one) => SEGMENT_NAMES[one].toLowerCase());
   if (names.length > 3) return `${names.slice(0, 3).join(', ')} …`;
-  return names.length > 1 ? `${names.slice(0, -1).join(', ')} or ${names.at(-1)}` : (names[0] ?? '');
+  return names.length > 1 ? texts.or(names.slice(0, -1).join(', '), names.at(-1) ?? '') : (names[0] ?? '');
 }
 
 /** The strongest thing an observation says of the path: for some segments, or against some. */
@@ -71,16 +72,16 @@ function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
     .filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING)
     .sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
   const strongest = entries.find(([, decibans]) => decibans >= FOR_FIRST) ?? entries[0];
-  if (!strongest) return { blocks: 0, words: 'tells little about this wheel', decibans: 0 };
+  if (!strongest) return { blocks: 0, words: texts.tellsLittleAboutThis, decibans: 0 };
   const sign = Math.sign(strongest[1]);
   const alike = entries
     .filter(([, decibans]) => Math.sign(decibans) === sign && Math.abs(decibans) >= Math.abs(strongest[1]) * 0.5)
     .map(([segment]) => segment);
   const size = Math.abs(strongest[1]);
-  const strength = size < 3 ? 'a little ' : size > 12 ? 'strongly ' : '';
+  const strength = size < 3 ? 'weak' : size > 12 ? 'strong' : 'plain';
   return {
     blocks: Math.min(MOST_BLOCKS, Math.max(1, Math.round(size))),
-    words: `${strength}${sign > 0 ? 'for' : 'against'} ${list(alike)}`,
+    words: (sign > 0 ? texts.pointsFor : texts.pointsAway)[strength](list(alike)),
     decibans: sign * size,
   };
 }

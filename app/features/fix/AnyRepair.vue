@@ -9,6 +9,7 @@ import { tellWithUndo } from '../../shared/tell';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { RESULTS } from './repairTexts';
+import { texts } from '#words/screens/fix';
 
 /** Every repair of the catalogue at every wheel, with its guide or as already done: no diagnosis is asked for. */
 const job = useJob();
@@ -18,7 +19,7 @@ const opened = ref<string | null>(null);
 const place = computed(() => wheel.value ?? job.subject);
 const wheels = computed(() => job.file?.vehicle.channels ?? []);
 const say = (channel: Channel): string => sayChannel(channel, values.sides, job.file?.vehicle.steeringSide);
-const where = computed(() => (place.value === 'car' ? 'the whole car' : say(place.value)));
+const where = computed(() => (place.value === 'car' ? texts.theWholeCar : say(place.value)));
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What belongs to the car as a whole, whatever wheel suffers. */
@@ -33,16 +34,12 @@ const repairs = computed(() =>
 /** A part that lies in the boot mends nothing yet: it stands under what was spent, as a spare. */
 async function bought(repair: (typeof repairs.value)[number]): Promise<void> {
   if (!job.file) return;
-  const item = `Part: ${repair.words.replace(/^replace the /, '')}`;
+  const item = texts.part(repair.words.replace(/^replace the /, ''));
   const cost = { item, amount: priceOf(repair, job.file), use: 'spare' as const };
   const [id] = await job.dispatch({ do: 'cost', cost });
   opened.value = null;
   if (id)
-    void tellWithUndo(
-      'Noted under "Spent on this job" as a spare.',
-      'Take it back',
-      () => void job.dispatch({ do: 'remove-cost', id }),
-    );
+    void tellWithUndo(texts.notedUnderSpentOn, texts.takeItBack, () => void job.dispatch({ do: 'remove-cost', id }));
 }
 
 async function record(repair: (typeof repairs.value)[number], result: Repair['result']): Promise<void> {
@@ -55,8 +52,8 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
 
 <template>
   <section class="any" data-test="any-repair">
-    <h2>Anything else you did or want to do</h2>
-    <div class="chips" role="group" aria-label="Where">
+    <h2>{{ texts.anythingElseYouDid }}</h2>
+    <div class="chips" role="group" :aria-label="texts.where">
       <button
         v-for="one in wheels"
         :key="one"
@@ -75,7 +72,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
         data-test="repair-at-car"
         @click="wheel = 'car'"
       >
-        The whole car
+        {{ texts.theWholeCar2 }}
       </button>
     </div>
     <ul class="rows">
@@ -85,7 +82,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
           v-if="one.steps"
           class="tap quiet"
           :to="{ name: 'fix', query: { repair: one.repair, at: place === 'car' ? '' : place } }"
-          >Guide</RouterLink
+          >{{ texts.guide }}</RouterLink
         >
         <button
           type="button"
@@ -94,10 +91,10 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
           :data-test="`did-${one.repair}`"
           @click="opened = opened === one.repair ? null : one.repair"
         >
-          It was done
+          {{ texts.itWasDone }}
         </button>
         <div v-if="opened === one.repair" class="results">
-          <p>{{ one.title }}, {{ where }}. Did it help?</p>
+          <p>{{ texts.didItHelp(one.title, where) }}</p>
           <div class="chips">
             <button
               v-for="[result, words] in RESULTS"
@@ -116,7 +113,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
               data-test="only-bought"
               @click="bought(one)"
             >
-              I have only bought it so far
+              {{ texts.iHaveOnlyBought }}
             </button>
           </div>
         </div>

@@ -5,6 +5,7 @@ import { tally } from '../../../core/ledger/tally';
 import { sayMoney } from '../../../core/words/money';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
+import { texts } from '#words/screens/fix';
 
 /** What was spent on this job, and what it was good for. */
 const job = useJob();
@@ -14,10 +15,10 @@ const use = ref<Cost['use']>('needed');
 const USES: readonly (readonly [Cost['use'], string])[] = [
   ['needed', 'needed'],
   ['wasted', 'wasted'],
-  ['kept', 'tool kept'],
+  ['kept', texts.toolKept],
   ['spare', 'spare'],
   ['refund', 'refund'],
-  ['quote', "workshop's quote"],
+  ['quote', texts.workshopsQuote],
 ];
 const costs = computed(() => job.file?.costs ?? []);
 const sums = computed(() => tally(costs.value));
@@ -46,7 +47,7 @@ async function add(): Promise<void> {
 
 <template>
   <section class="costs">
-    <h2 class="overline">Spent on this job</h2>
+    <h2 class="overline">{{ texts.spentOnThisJob }}</h2>
     <ul class="rows">
       <li v-for="one in costs" :key="one.id" class="cost">
         <span
@@ -56,28 +57,28 @@ async function add(): Promise<void> {
         <button
           class="remove"
           type="button"
-          :aria-label="`Remove ${one.item}`"
+          :aria-label="texts.remove(one.item)"
           @click="job.dispatch({ do: 'remove-cost', id: one.id })"
         >
           ×
         </button>
       </li>
       <li class="cost total">
-        <b>Spent</b><b class="figure">{{ sayMoney(sums.spent, currency) }}</b>
+        <b>{{ texts.spent }}</b><b class="figure">{{ sayMoney(sums.spent, currency) }}</b>
       </li>
       <li v-if="sums.saved !== null && (sums.spent > 0 || job.file?.ending === 'solved')" class="cost">
-        <span>Saved against the quote</span><span class="figure">{{ sayMoney(sums.saved, currency) }}</span>
+        <span>{{ texts.savedAgainstTheQuote }}</span><span class="figure">{{ sayMoney(sums.saved, currency) }}</span>
       </li>
     </ul>
     <details>
-      <summary>Add a price</summary>
+      <summary>{{ texts.addAPrice }}</summary>
       <div class="add">
-        <el-input v-model="item" placeholder="Sensor, pattern part" aria-label="What" />
-        <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="`Price, ${currency}`" />
-        <el-select v-model="use" aria-label="What it was good for"
+        <el-input v-model="item" :placeholder="texts.sensorPatternPart" :aria-label="texts.what" />
+        <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="texts.price(currency)" />
+        <el-select v-model="use" :aria-label="texts.whatItWasGood"
           ><el-option v-for="[id, words] in USES" :key="id" :value="id" :label="words"
         /></el-select>
-        <button class="tap" type="button" :disabled="!canAdd" @click="add">Add</button>
+        <button class="tap" type="button" :disabled="!canAdd" @click="add">{{ texts.add }}</button>
       </div>
     </details>
   </section>

@@ -9,6 +9,7 @@ import CostPanel from './CostPanel.vue';
 import GuideView from './GuideView.vue';
 import MadeRepairs from './MadeRepairs.vue';
 import { useFix } from './useFix';
+import { texts } from '#words/screens/fix';
 
 const fix = useFix();
 const { values } = usePreferences();
@@ -24,12 +25,9 @@ const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
 const isEnded = computed(() => (fix.job.file?.ending ?? null) !== null);
 /** Why the list says what it says. */
 const lead = computed(() => {
-  if (isEnded.value) return 'This job is closed. You can still add to it.';
-  if (options.value.length === 0)
-    return 'The findings do not point to one repair yet. You can still record what you did, or open a guide, in the list below.';
-  return isReady.value
-    ? ''
-    : 'Another check is worth more than a repair right now. You can still start a repair if you want to.';
+  if (isEnded.value) return texts.thisJobIsClosed;
+  if (options.value.length === 0) return texts.theFindingsDoNot;
+  return isReady.value ? '' : texts.anotherCheckIsWorth;
 });
 </script>
 
@@ -37,7 +35,7 @@ const lead = computed(() => {
   <GuideView v-if="fix.repair.value" :fix="fix" />
   <div v-else class="fix">
     <section>
-      <h1>What to repair</h1>
+      <h1>{{ texts.whatToRepair }}</h1>
       <p v-if="lead" class="muted">{{ lead }}</p>
       <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
         <li v-for="(one, index) in options" :key="one.key" class="option">
@@ -45,10 +43,12 @@ const lead = computed(() => {
             ><b>{{ one.words }}</b
             ><span class="muted">{{ one.why }}</span></span
           >
-          <span class="figure"
-            >{{ Math.round(one.minutes) }} min · {{ sayMoney(one.cost, fix.job.file?.owner?.currency) }}</span
-          >
-          <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="one.to">Open the guide</RouterLink>
+          <span class="figure">{{
+            texts.min(Math.round(one.minutes), sayMoney(one.cost, fix.job.file?.owner?.currency))
+          }}</span>
+          <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="one.to">{{
+            texts.openTheGuide
+          }}</RouterLink>
         </li>
       </ul>
     </section>

@@ -13,6 +13,7 @@ import LadderBar from './LadderBar.vue';
 import StepList from './StepList.vue';
 import { PHASE_NAMES, type useFix } from './useFix';
 import { useSoak } from './useSoak';
+import { texts } from '#words/screens/fix';
 
 /** One step at a time, in large type, with its drawing, its why, and its caution where it belongs. */
 const props = defineProps<{ fix: ReturnType<typeof useFix> }>();
@@ -67,23 +68,22 @@ useShortcuts({
     <section v-if="!guide" class="step">
       <h1>{{ title }}</h1>
       <p class="told">
-        Zelf has no guide for this repair: follow the workshop manual, or let a workshop do it. When it is done, record
-        it here, then prove it.
+        {{ texts.zelfHasNoGuide }}
       </p>
-      <button class="tap strong" type="button" @click="fix.record()">It has been done</button>
+      <button class="tap strong" type="button" @click="fix.record()">{{ texts.itHasBeenDone }}</button>
     </section>
     <section v-else-if="isFinished" class="step">
       <p class="overline">{{ title }}</p>
-      <h1>All steps are done</h1>
+      <h1>{{ texts.allStepsAreDone }}</h1>
       <p class="large">
-        A lamp may still be lit. That is normal: you erase the codes and drive the car in the last stage.
+        {{ texts.aLampMayStill }}
       </p>
       <CostPanel />
     </section>
     <section v-else-if="current" class="step" aria-live="polite">
       <p class="overline">
-        {{ title }} · {{ PHASE_NAMES[current.phase] }} · step {{ index + 1 }} of {{ steps.length
-        }}<template v-if="rung"> · stuck sensor, rung {{ rungIndex + 1 }} of {{ STUCK_LADDER.length }}</template>
+        {{ texts.stepOf(title, PHASE_NAMES[current.phase], index + 1, steps.length)
+        }}<template v-if="rung"> {{ texts.stuckSensorRungOf(rungIndex + 1, STUCK_LADDER.length) }}</template>
       </p>
       <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
       <ol v-if="rung" class="rungs">
@@ -95,18 +95,16 @@ useShortcuts({
       <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
       <p v-if="torque" class="torque">
         <span class="figure">{{
-          torque.newtonMetre === null ? 'figure of your manual' : `${torque.newtonMetre} N·m`
+          torque.newtonMetre === null ? texts.figureOfYourManual : `${torque.newtonMetre} N·m`
         }}</span><span v-if="torque.newtonMetre === null" class="muted">{{
-          torque.point === 'sensor-bolt'
-            ? 'small sensor bolts take single digits to low teens of N·m'
-            : 'the manual decides'
+          torque.point === 'sensor-bolt' ? texts.smallSensorBoltsTake : texts.theManualDecides
         }}</span>
       </p>
       <p v-for="one in cautions" :key="one.id" class="warning">{{ one.text }}</p>
       <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
-        <h2>Before the wheel goes down: spin it</h2>
+        <h2>{{ texts.beforeTheWheelGoes }}</h2>
         <p class="muted">
-          Reader connected, ignition on: turn the hub by hand, forward and back, and watch its number.
+          {{ texts.readerConnectedIgnitionOn }}
         </p>
         <div class="chips">
           <button
@@ -122,26 +120,26 @@ useShortcuts({
         </div>
         <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>
       </section>
-      <p v-if="!isWide && tools.length > 0" class="muted">In hand: {{ tools.join(', ') }}</p>
+      <p v-if="!isWide && tools.length > 0" class="muted">{{ texts.inHand(tools.join(', ')) }}</p>
       <div class="chips">
         <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
-          Not needed here
+          {{ texts.notNeededHere }}
         </button>
         <button class="tap quiet" type="button" data-test="phase-done" @click="fix.markPhase()">
-          All of "{{ PHASE_NAMES[current.phase] }}" is done
+          {{ texts.allOfIsDone(PHASE_NAMES[current.phase]) }}
         </button>
         <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">
-          {{ isListOpen ? 'Hide the list' : 'All steps' }}
+          {{ isListOpen ? texts.hideTheList : texts.allSteps }}
         </button>
       </div>
     </section>
     <aside v-if="isWide && guide" class="aside">
-      <h2 class="overline">In hand for this step</h2>
+      <h2 class="overline">{{ texts.inHandForThis }}</h2>
       <ul class="rows">
         <li v-for="one in tools" :key="one">{{ one }}</li>
-        <li v-if="tools.length === 0" class="muted">bare hands</li>
+        <li v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</li>
       </ul>
-      <h2 class="overline">Needed in all</h2>
+      <h2 class="overline">{{ texts.neededInAll }}</h2>
       <p class="muted">{{ [...guide.needs.parts, ...guide.needs.tools].join(', ') }}</p>
       <CostPanel />
     </aside>
@@ -160,7 +158,7 @@ useShortcuts({
       @next-rung="nextRung"
       @record="fix.record()"
     >
-      <RouterLink class="leave" :to="{ name: 'fix' }">Leave the guide</RouterLink>
+      <RouterLink class="leave" :to="{ name: 'fix' }">{{ texts.leaveTheGuide }}</RouterLink>
     </LadderBar>
   </Teleport>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { texts } from '#words/screens/fix';
 /** The guide's own foot: back, the soak timer, and on. "It moved" is said only by its own button. */
 defineProps<{
   canBack: boolean;
@@ -14,29 +15,29 @@ const emit = defineEmits<{ back: []; done: []; nextRung: []; record: [] }>();
 
 <template>
   <footer class="bar">
-    <button class="plain" type="button" :disabled="!canBack" @click="emit('back')">Back</button>
+    <button class="plain" type="button" :disabled="!canBack" @click="emit('back')">{{ texts.back }}</button>
     <div class="middle">
       <p v-if="soak">
-        <span class="muted">Soak timer</span><span class="figure time">{{ soak }}</span
-        ><span class="muted">overnight is better; you can close Zelf meanwhile</span>
+        <span class="muted">{{ texts.soakTimer }}</span><span class="figure time">{{ soak }}</span
+        ><span class="muted">{{ texts.overnightIsBetterYou }}</span>
       </p>
       <slot v-else />
     </div>
     <template v-if="isFinished || !hasGuide">
       <button v-if="isFinished" class="strong" type="button" data-test="record-repair" @click="emit('record')">
-        Record the repair, then prove it
+        {{ texts.recordTheRepairThen }}
       </button>
     </template>
     <template v-else-if="isLadder">
       <button v-if="!onLadder || !isLastRung" class="plain" type="button" @click="emit('nextRung')">
-        {{ onLadder ? 'Still stuck, next rung' : 'It will not move' }}
+        {{ onLadder ? texts.stillStuckNextRung : texts.itWillNotMove }}
       </button>
       <button class="strong" type="button" data-test="step-done" @click="emit('done')">
-        {{ onLadder ? 'It moved' : 'It is out' }}
+        {{ onLadder ? texts.itMoved : texts.itIsOut }}
       </button>
     </template>
     <button v-else class="strong" type="button" data-test="step-done" @click="emit('done')">
-      Done<kbd>space</kbd>
+      {{ texts.done }}<kbd>{{ texts.space }}</kbd>
     </button>
   </footer>
 </template>

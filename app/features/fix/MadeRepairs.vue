@@ -4,6 +4,7 @@ import { describeRepair } from '../../../core/report/describe';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { RESULTS } from './repairTexts';
+import { texts } from '#words/screens/fix';
 
 /** The repairs of this job; how each turned out can be said again at any time. */
 const job = useJob();
@@ -19,11 +20,11 @@ const made = computed(() =>
 
 <template>
   <section v-if="made.length > 0" class="made" data-test="made-repairs">
-    <h2>Made so far</h2>
+    <h2>{{ texts.madeSoFar }}</h2>
     <ul class="rows">
       <li v-for="one in made" :key="one.id" class="repair">
         <b>{{ one.words }}</b>
-        <div class="chips" role="group" :aria-label="`How it turned out: ${one.words}`">
+        <div class="chips" role="group" :aria-label="texts.howItTurnedOut(one.words)">
           <button
             v-for="[result, words] in RESULTS"
             :key="result"
@@ -36,7 +37,7 @@ const made = computed(() =>
             {{ words }}
           </button>
           <button type="button" class="tap quiet" @click="job.dispatch({ do: 'remove-repair', id: one.id })">
-            Remove
+            {{ texts.remove2 }}
           </button>
         </div>
       </li>

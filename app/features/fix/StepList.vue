@@ -2,6 +2,7 @@
 import type { Guide } from '../../../core/guide/compose';
 import StateMark from '../../shared/marks/StateMark.vue';
 import { PHASE_NAMES } from './useFix';
+import { texts } from '#words/screens/fix';
 
 /** All steps by phase; any can be opened. */
 defineProps<{ guide: Guide | null; current: string | null }>();
@@ -9,7 +10,7 @@ const emit = defineEmits<{ open: [id: string] }>();
 </script>
 
 <template>
-  <nav class="list" aria-label="Steps">
+  <nav class="list" :aria-label="texts.steps">
     <template v-for="phase in guide?.phases ?? []" :key="phase.phase">
       <h2 class="overline">{{ PHASE_NAMES[phase.phase] }}</h2>
       <button

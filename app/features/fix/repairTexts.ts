@@ -1,9 +1,10 @@
 import type { Repair } from '../../../core/casefile/contract';
+import { texts } from '#words/screens/fix';
 
 /** How a repair turned out, in words. */
 export const RESULTS: readonly (readonly [result: Repair['result'], words: string])[] = [
-  ['unknown', 'Not known yet'],
-  ['fixed', 'Fixed it'],
-  ['partly', 'Helped in part'],
-  ['no-change', 'Changed nothing'],
+  ['unknown', texts.notKnownYet],
+  ['fixed', texts.fixedIt],
+  ['partly', texts.helpedInPart],
+  ['no-change', texts.changedNothing],
 ];

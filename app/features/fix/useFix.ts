@@ -7,14 +7,15 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useRepairSpin } from './useRepairSpin';
+import { texts } from '#words/screens/fix';
 
 export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
-  'make-safe': 'Make safe',
-  'reach-it': 'Reach it',
-  'free-it': 'Free it',
-  prepare: 'Prepare',
-  fit: 'Fit',
-  'close-up': 'Close up',
+  'make-safe': texts.makeSafe,
+  'reach-it': texts.reachIt,
+  'free-it': texts.freeIt,
+  prepare: texts.prepare,
+  fit: texts.fit,
+  'close-up': texts.closeUp,
 };
 
 /** What the Fix stage shows and does. */

@@ -4,18 +4,19 @@ import { useGarage } from '../../stores/garage';
 import { tellWithUndo } from '../../shared/tell';
 import { saveText } from '../../shared/saveText';
 import type { Damaged } from '../../storage/records';
+import { texts } from '#words/screens/garage';
 
 /** Records that cannot be read: each can be mended, saved or removed, and none keeps the others from their work. */
 const garage = useGarage();
 
 function nameOf({ table, title }: Damaged): string {
-  const what = table === 'jobs' ? 'A job' : "A vehicle's spec sheet";
-  return title ? `${what} is damaged: ${title}` : `${what} is damaged`;
+  const what = table === 'jobs' ? texts.aJob : texts.aVehiclesSpecSheet;
+  return title ? texts.isDamaged(what, title) : texts.isDamaged2(what);
 }
 
 function mendingOf({ leavesOut }: Damaged): string {
-  if (leavesOut === 0) return 'Repair it';
-  return leavesOut === 1 ? 'Repair it: one entry is left out' : `Repair it: ${leavesOut} entries are left out`;
+  if (!leavesOut) return texts.repairIt;
+  return texts.repairItLeavingOut(leavesOut);
 }
 
 function save({ table, raw }: Damaged): void {
@@ -25,12 +26,12 @@ function save({ table, raw }: Damaged): void {
 async function remove(record: Damaged): Promise<void> {
   save(record);
   await garage.removeDamaged(record);
-  await tellWithUndo('Removed. A copy was saved as a file.', 'Close', () => undefined);
+  await tellWithUndo(texts.removedACopyWas, texts.close, () => undefined);
 }
 </script>
 
 <template>
-  <section class="damaged" aria-label="Damaged records">
+  <section class="damaged" :aria-label="texts.damagedRecords">
     <article
       v-for="record in garage.damaged"
       :key="`${record.table} ${String(record.key)}`"
@@ -38,11 +39,11 @@ async function remove(record: Damaged): Promise<void> {
       data-test="damaged"
     >
       <h2>{{ nameOf(record) }}</h2>
-      <p>Part of it cannot be read any more. All other jobs work as before.</p>
+      <p>{{ texts.partOfItCannot }}</p>
       <details>
-        <summary>What is wrong</summary>
+        <summary>{{ texts.whatIsWrong }}</summary>
         <p v-for="problem in record.misfits.slice(0, 3).map(explain)" :key="problem.path + problem.code">
-          <b class="figure">{{ problem.path || 'The record' }}</b> {{ problem.message }}
+          <b class="figure">{{ problem.path || texts.theRecord }}</b> {{ problem.message }}
         </p>
       </details>
       <div class="chips">
@@ -55,9 +56,9 @@ async function remove(record: Damaged): Promise<void> {
         >
           {{ mendingOf(record) }}
         </button>
-        <button class="tap" type="button" @click="save(record)">Save it as a file</button>
+        <button class="tap" type="button" @click="save(record)">{{ texts.saveItAsA }}</button>
         <button class="tap quiet" type="button" data-test="remove-damaged" @click="remove(record)">
-          Save a copy and remove it
+          {{ texts.saveACopyAnd }}
         </button>
       </div>
     </article>

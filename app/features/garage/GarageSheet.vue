@@ -8,6 +8,7 @@ import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
 import { jobLine, sensorsOf } from './garageView';
 import { useImports } from './useImports';
+import { texts } from '#words/screens/garage';
 
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
@@ -24,7 +25,7 @@ useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !
 const vehicles = computed(() =>
   garage.vehicles.map((one) => ({
     id: one.id,
-    name: one.vehicle.name ?? 'no name',
+    name: one.vehicle.name ?? texts.noName,
     sensors: sensorsOf(one.vehicle),
     words: one.vehicle.words ?? '',
     highVoltage: one.vehicle.highVoltage === true,
@@ -57,7 +58,7 @@ async function remove(id: string): Promise<void> {
   const job = garage.jobs.find((one) => one.id === id);
   if (!job) return;
   await garage.removeJob(id);
-  await tellWithUndo('Removed.', 'Put it back', () => void garage.restoreJob(job), 12_000);
+  await tellWithUndo(texts.removed, texts.putItBack, () => void garage.restoreJob(job), 12_000);
 }
 </script>
 
@@ -66,24 +67,26 @@ async function remove(id: string): Promise<void> {
     <header class="opening">
       <BrandMark />
       <p class="promise">
-        A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.
+        {{ texts.aWarningLampComes }}
       </p>
-      <button class="tap quiet" type="button" @click="isHelpOpen = true">Settings</button>
+      <button class="tap quiet" type="button" @click="isHelpOpen = true">{{ texts.settings }}</button>
     </header>
     <main class="main">
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
       <section v-for="one in garage.isLoaded ? vehicles : []" :key="one.id" class="vehicle" :data-vehicle="one.name">
         <div class="name">
-          <h1>{{ one.name || 'no name yet' }}</h1>
+          <h1>{{ one.name || texts.noNameYet }}</h1>
           <p class="muted">
             {{ one.words ? `${one.words}; ` : '' }}{{ one.sensors
-            }}<template v-if="one.highVoltage">; high voltage: keep off orange cables</template>
+            }}<template v-if="one.highVoltage">{{ texts.highVoltageKeepOff }}</template>
           </p>
           <div class="chips">
-            <button class="tap" type="button" data-test="start-job" @click="start(one.id)">A lamp is on: new job</button
-            ><RouterLink class="tap quiet" :to="{ name: 'vehicle', params: { vehicle: one.id } }"
-              >Spec sheet</RouterLink
+            <button class="tap" type="button" data-test="start-job" @click="start(one.id)">
+              {{ texts.aLampIsOn }}</button><RouterLink
+              class="tap quiet"
+              :to="{ name: 'vehicle', params: { vehicle: one.id } }"
+              >{{ texts.specSheet }}</RouterLink
             >
           </div>
         </div>
@@ -95,28 +98,37 @@ async function remove(id: string): Promise<void> {
                 >{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span
               ></RouterLink
             >
-            <button class="tap quiet remove" type="button" :aria-label="`Remove ${job.title}`" @click="remove(job.id)">
-              Remove
+            <button
+              class="tap quiet remove"
+              type="button"
+              :aria-label="texts.remove(job.title)"
+              @click="remove(job.id)"
+            >
+              {{ texts.remove2 }}
             </button>
           </li>
-          <li v-if="one.jobs.length === 0" class="muted none">No jobs yet.</li>
+          <li v-if="one.jobs.length === 0" class="muted none">{{ texts.noJobsYet }}</li>
         </ul>
       </section>
       <section v-if="garage.isLoaded" class="chips foot">
-        <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">Add a vehicle</button>
-        <button class="tap" type="button" @click="picker?.click()">Open a job from a file</button>
+        <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">
+          {{ texts.addAVehicle }}
+        </button>
+        <button class="tap" type="button" @click="picker?.click()">{{ texts.openAJobFrom }}</button>
         <input
           ref="picker"
           class="only-read"
           type="file"
           multiple
           accept=".json,application/json"
-          aria-label="A job's file"
+          :aria-label="texts.aJobsFile"
           data-test="open-file"
           @change="openFiles"
         />
-        <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">Practise on the Bench</RouterLink>
-        <p class="muted">Everything stays on this device. No account, no network after the first load.</p>
+        <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">{{
+          texts.practiseOnTheBench
+        }}</RouterLink>
+        <p class="muted">{{ texts.everythingStaysOnThis }}</p>
       </section>
     </main>
     <KeysDialog v-if="isHelpOpen" v-model="isHelpOpen" />

@@ -2,6 +2,7 @@
 import { reactive, ref, watch } from 'vue';
 import { HOUR_VALUE, REPAIRS } from '../../../core/knowledge/repairs/all';
 import type { Owner } from '../../../core/casefile/contract';
+import { texts } from '#words/screens/garage';
 
 /** What an hour and parts are worth to this owner: the adviser weighs every move by it. */
 const props = defineProps<{ owner: Owner }>();
@@ -49,10 +50,10 @@ function keep(): void {
   const hourValue = amount(form['hour'] ?? '');
   const told = PARTS.map(({ row, name }) => ({ row, name, value: amount(form[row.repair] ?? '') }));
   const wrong = [
-    ...(hourValue === null ? ['An hour of yours'] : []),
+    ...(hourValue === null ? [texts.anHourOfYours] : []),
     ...told.filter((one) => one.value === null).map((one) => one.name),
   ];
-  problem.value = wrong.length > 0 ? `${wrong.join(', ')}: write a sum of 0 or more, such as 38.50` : '';
+  problem.value = wrong.length > 0 ? texts.writeASumOf(wrong.join(', ')) : '';
   if (wrong.length > 0) return;
   const currency = (form['currency'] ?? '').trim().toUpperCase();
   const { hourValue: _hour, currency: _currency, prices, ...rest } = props.owner;
@@ -72,14 +73,17 @@ function keep(): void {
   <section class="costs" data-test="owner-costs">
     <div class="fields">
       <label
-        >An hour of yours<el-input
+        >{{ texts.anHourOfYours
+        }}<el-input
           v-model="form['hour']"
           inputmode="decimal"
           :placeholder="`${HOUR_VALUE} (generic)`"
           data-test="hour-value"
           @change="keep"
       /></label>
-      <label>Currency<el-input v-model="form['currency']" maxlength="3" placeholder="EUR" @change="keep" /></label>
+      <label
+        >{{ texts.currency }}<el-input v-model="form['currency']" maxlength="3" :placeholder="texts.eur" @change="keep"
+      /></label>
       <label v-for="{ row, name } in PARTS" :key="row.repair"
         >{{ name
         }}<el-input

@@ -12,6 +12,7 @@ import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import OwnerCosts from './OwnerCosts.vue';
 import SheetTopic from './SheetTopic.vue';
 import { emptyForm, formOf, untouched, vehicleOf, type VehicleForm } from '../../../core/vehicle/sheetForm';
+import { texts } from '#words/screens/garage';
 
 /** The spec sheet: what the owner's manual says. All of it may stay empty. */
 const garage = useGarage();
@@ -71,24 +72,24 @@ async function start(): Promise<void> {
 
 const say = (channel: Channel): string => sayChannel(channel, values.sides, form.steeringSide || undefined);
 const SENSOR_WORDS: Readonly<Record<string, string>> = {
-  knuckle: 'in the knuckle',
-  'behind-disc': 'behind the disc',
-  'one-piece-hub': 'inside a one-piece hub',
-  differential: 'on the differential',
-  'in-bearing': 'built into the bearing',
+  knuckle: texts.inTheKnuckle,
+  'behind-disc': texts.behindTheDisc,
+  'one-piece-hub': texts.insideAOnePiece,
+  differential: texts.onTheDifferential,
+  'in-bearing': texts.builtIntoTheBearing,
 };
 const PLUG_WORDS: Readonly<Record<string, string>> = {
-  bonnet: 'under the bonnet',
-  'arch-liner': 'behind the arch liner',
-  trim: 'under a trim',
-  sill: 'at the sill',
-  seat: 'under a seat',
-  underbody: 'under the body',
+  bonnet: texts.underTheBonnet,
+  'arch-liner': texts.behindTheArchLiner,
+  trim: texts.underATrim,
+  sill: texts.atTheSill,
+  seat: texts.underASeat,
+  underbody: texts.underTheBody,
 };
 const LAYOUT_WORDS = [
-  ['four', 'four: one a wheel'],
-  ['three', 'three: one for the rear axle'],
-  ['two', 'two: front wheels only'],
+  ['four', texts.fourOneAWheel],
+  ['three', texts.threeOneForThe],
+  ['two', texts.twoFrontWheelsOnly],
 ] as const;
 
 /** Front and rear may carry different kinds; an axle has one. */
@@ -102,27 +103,27 @@ function setKind(channel: Channel, kind: string): void {
   void garage.changeVehicle(id.value, vehicle, { ...vehicle, sensorTypes: made });
 }
 const TORQUE_WORDS: Readonly<Record<string, string>> = {
-  'sensor-bolt': 'Sensor bolt',
-  'caliper-bracket': 'Caliper bracket',
-  'caliper-pin': 'Caliper pin',
-  'hub-nut': 'Hub nut',
-  'wheel-nut': 'Wheel nut',
-  'brake-line-bracket': 'Brake line bracket',
+  'sensor-bolt': texts.sensorBolt,
+  'caliper-bracket': texts.caliperBracket,
+  'caliper-pin': texts.caliperPin,
+  'hub-nut': texts.hubNut,
+  'wheel-nut': texts.wheelNut,
+  'brake-line-bracket': texts.brakeLineBracket,
 };
 </script>
 
 <template>
   <div class="sheet">
     <header class="head">
-      <RouterLink class="tap quiet" :to="{ name: 'garage' }">Garage</RouterLink>
-      <h1>{{ form.name || 'New vehicle' }}: spec sheet</h1>
-      <span v-if="isKept" class="muted" role="status">kept</span>
+      <RouterLink class="tap quiet" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
+      <h1>{{ texts.specSheet2(form.name || texts.newVehicle) }}</h1>
+      <span v-if="isKept" class="muted" role="status">{{ texts.kept }}</span>
     </header>
     <main v-if="record" class="body">
       <section class="first">
-        <label>You call it<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
-        <div class="choice" role="group" aria-label="Steering wheel">
-          <span>Steering wheel</span>
+        <label>{{ texts.youCallIt }}<el-input v-model="form.name" maxlength="60" data-test="vehicle-name" /></label>
+        <div class="choice" role="group" :aria-label="texts.steeringWheel">
+          <span>{{ texts.steeringWheel }}</span>
           <div class="chips">
             <button
               v-for="one in ['left', 'right'] as const"
@@ -137,8 +138,8 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             </button>
           </div>
         </div>
-        <div class="choice" role="group" aria-label="Sensors">
-          <span>Wheel speed sensors</span>
+        <div class="choice" role="group" :aria-label="texts.sensors">
+          <span>{{ texts.wheelSpeedSensors }}</span>
           <div class="chips">
             <button
               v-for="[layout, words] in LAYOUT_WORDS"
@@ -153,120 +154,110 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             </button>
           </div>
           <p class="muted">
-            Not sure? Nearly every car has four. Look under the rear: one sensor on the axle means three.
+            {{ texts.notSureNearlyEvery }}
           </p>
         </div>
         <p class="start">
-          <button class="tap strong" type="button" data-test="start-job" @click="start">A lamp is on: new job</button>
-          <span class="muted">That is enough to begin. Zelf asks for everything else when a check needs it.</span>
+          <button class="tap strong" type="button" data-test="start-job" @click="start">{{ texts.aLampIsOn }}</button>
+          <span class="muted">{{ texts.thatIsEnoughTo }}</span>
         </p>
       </section>
-      <SheetTopic
-        title="Sensors and car"
-        where="Passive or active: the manual, or a check asks you. Odometer: on the dash."
-      >
+      <SheetTopic :title="texts.sensorsAndCar" :where="texts.passiveOrActiveThe">
         <div class="fields">
           <label
-            >Kind of sensors<el-select v-model="form.sensorType" placeholder="not known"
-              ><el-option value="" label="not known" /><el-option value="passive" label="passive (a coil)" /><el-option
-                value="active"
-                label="active (fed)" /><el-option
+            >{{ texts.kindOfSensors
+            }}<el-select v-model="form.sensorType" :placeholder="texts.notKnown"
+              ><el-option value="" :label="texts.notKnown" /><el-option
+                value="passive"
+                :label="texts.passiveACoil" /><el-option value="active" :label="texts.activeFed" /><el-option
                 v-if="form.sensorType === 'mixed'"
                 value="mixed"
-                label="mixed, as in the file" /></el-select
+                :label="texts.mixedAsInThe" /></el-select
           ></label>
           <div class="cell">
-            <label>Odometer, km<el-input v-model="form.odometer" inputmode="numeric" /></label
+            <label>{{ texts.odometerKm }}<el-input v-model="form.odometer" inputmode="numeric" /></label
             ><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span>
           </div>
-          <label class="switch"
-            ><el-switch v-model="form.highVoltage" /> High-voltage vehicle (hybrid or electric)</label
-          >
+          <label class="switch"><el-switch v-model="form.highVoltage" /> {{ texts.highVoltageVehicleHybrid }}</label>
         </div>
-        <p class="muted">By wheel, where front and rear differ:</p>
+        <p class="muted">{{ texts.byWheelWhereFront }}</p>
         <div class="fields">
           <label v-for="channel in record.vehicle.channels" :key="channel"
             >{{ say(channel)
             }}<el-select
               :model-value="record.vehicle.sensorTypes?.[channel] ?? ''"
-              placeholder="not known"
+              :placeholder="texts.notKnown"
               @change="(kind: string) => setKind(channel, kind)"
-              ><el-option value="" label="not known" /><el-option value="passive" label="passive" /><el-option
-                value="active"
-                label="active" /></el-select
+              ><el-option value="" :label="texts.notKnown" /><el-option
+                value="passive"
+                :label="texts.passive" /><el-option value="active" :label="texts.active" /></el-select
           ></label>
         </div>
       </SheetTopic>
-      <SheetTopic
-        title="Figures to measure against"
-        where="Wiring or brake section of the workshop manual; the tyre's size is on its wall. Where you leave a field empty, Zelf uses a typical figure and says so."
-      >
+      <SheetTopic :title="texts.figuresToMeasureAgainst" :where="texts.wiringOrBrakeSection">
         <div class="fields">
           <div class="cell">
-            <label>Sensor resistance, from<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label
+            <label>{{ texts.sensorResistanceFrom }}<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label
             ><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span>
           </div>
           <div class="cell">
-            <label>to<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label
+            <label>{{ texts.to }}<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label
             ><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span>
           </div>
-          <label>at, °C<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
+          <label>{{ texts.atC }}<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
           <div class="cell">
-            <label>Tyre, as on its wall<el-input v-model="form.tyre" placeholder="195/65R15" data-test="tyre" /></label
+            <label
+              >{{ texts.tyreAsOnIts }}<el-input v-model="form.tyre" placeholder="195/65R15" data-test="tyre" /></label
             ><span v-if="problems['tyre']" class="bad">{{ problems['tyre'] }}</span>
           </div>
           <div class="cell">
             <label
-              >Teeth of the ring<el-input
-                v-model="form.teeth"
-                placeholder="48"
-                inputmode="numeric"
-                data-test="teeth" /></label
+              >{{ texts.teethOfTheRing
+              }}<el-input v-model="form.teeth" placeholder="48" inputmode="numeric" data-test="teeth" /></label
             ><span v-if="problems['teeth']" class="bad">{{ problems['teeth'] }}</span>
           </div>
         </div>
       </SheetTopic>
-      <SheetTopic
-        title="Torque figures"
-        where="Tightening table of the workshop manual. If you leave a figure empty, Zelf gives none for brakes and wheels."
-      >
+      <SheetTopic :title="texts.torqueFigures" :where="texts.tighteningTableOfThe">
         <div class="fields">
           <div v-for="point in TORQUE_POINTS" :key="point" class="cell">
-            <label>{{ TORQUE_WORDS[point] }}, N·m<el-input v-model="form.torques[point]" inputmode="decimal" /></label
+            <label
+              >{{ texts.nM(TORQUE_WORDS[point] ?? point)
+              }}<el-input v-model="form.torques[point]" inputmode="decimal" /></label
             ><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span>
           </div>
         </div>
       </SheetTopic>
-      <SheetTopic
-        title="Where things sit"
-        where="Follow the lead from the wheel with a torch; the manual shows where its plug is."
-      >
+      <SheetTopic :title="texts.whereThingsSit" :where="texts.followTheLeadFrom">
         <div v-for="channel in record.vehicle.channels" :key="channel" class="fields place">
           <b>{{ say(channel) }}</b>
           <el-select
             v-model="form.sensorPlaces[channel]"
-            placeholder="sensor: not known"
+            :placeholder="texts.sensorNotKnown"
             clearable
-            :aria-label="`Sensor, ${say(channel)}`"
-            ><el-option v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="`sensor ${SENSOR_WORDS[one]}`"
+            :aria-label="texts.sensor(say(channel))"
+            ><el-option
+              v-for="one in SENSOR_PLACES"
+              :key="one"
+              :value="one"
+              :label="texts.sensor2(SENSOR_WORDS[one] ?? one)"
           /></el-select>
           <el-select
             v-model="form.plugPlaces[channel]"
-            placeholder="plug: not known"
+            :placeholder="texts.plugNotKnown"
             clearable
-            :aria-label="`Plug, ${say(channel)}`"
-            ><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="`plug ${PLUG_WORDS[one]}`"
+            :aria-label="texts.plug(say(channel))"
+            ><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="texts.plug2(PLUG_WORDS[one] ?? one)"
           /></el-select>
         </div>
       </SheetTopic>
-      <SheetTopic
-        title="What your time and parts cost"
-        where="Zelf compares every step by time and money. Leave empty what you don't know."
-      >
+      <SheetTopic :title="texts.whatYourTimeAnd" :where="texts.zelfComparesEveryStep">
         <OwnerCosts :owner="record.owner" @keep="(owner) => record && garage.changeOwner(id, record.owner, owner)" />
       </SheetTopic>
     </main>
-    <main v-else-if="garage.isLoaded" class="body"><p>This vehicle is not in this browser.</p></main>
+    <main v-else-if="garage.isLoaded" class="body">
+      <p>{{ texts.thisVehicleIsNot }}</p>
+    </main>
   </div>
 </template>
 

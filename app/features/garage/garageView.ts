@@ -3,6 +3,7 @@ import { tally } from '../../../core/ledger/tally';
 import { proofSteps } from '../../../core/proof/proofSteps';
 import { sayMoney } from '../../../core/words/money';
 import type { JobRecord } from '../../storage/garageStorage';
+import { texts } from '#words/screens/garage';
 
 export interface JobLine {
   readonly id: string;
@@ -15,23 +16,24 @@ export interface JobLine {
 
 const ENDINGS = {
   solved: 'solved',
-  unverified: 'closed without proof',
+  unverified: texts.closedWithoutProof,
   unsolved: 'unsolved',
-  'handed-over': 'handed over',
+  'handed-over': texts.handedOver,
 } as const;
 
 function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
   if (file.ending) return ENDINGS[file.ending];
   const counted = file.observations.filter((one) => !one.withdrawn).length;
-  if (counted === 0) return 'nothing noted yet';
+  if (counted === 0) return texts.nothingNotedYet;
   const drives = proofSteps(file).find((one) => one.id === 'drive');
-  if ((file.repairs?.length ?? 0) > 0) return drives?.state === 'good' ? 'watch running' : 'repaired, not proved yet';
+  if ((file.repairs?.length ?? 0) > 0)
+    return drives?.state === 'good' ? texts.watchRunning : texts.repairedNotProvedYet;
   return {
-    dash: 'lamps noted',
-    codes: 'reading codes',
-    find: 'finding the fault',
-    fix: 'being repaired',
-    prove: 'being proved',
+    dash: texts.lampsNoted,
+    codes: texts.readingCodes,
+    find: texts.findingTheFault,
+    fix: texts.beingRepaired,
+    prove: texts.beingProved,
   }[stage];
 }
 
@@ -39,7 +41,7 @@ function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
 export function jobLine(job: JobRecord): JobLine {
   const sums = tally(job.file.costs ?? []);
   const currency = job.file.owner?.currency;
-  const saved = sums.saved !== null && sums.spent > 0 ? `, ${sayMoney(sums.saved, currency)} under the quote` : '';
+  const saved = sums.saved !== null && sums.spent > 0 ? texts.underTheQuote(sayMoney(sums.saved, currency)) : '';
   return {
     id: job.id,
     title: job.title,
@@ -53,9 +55,8 @@ export function jobLine(job: JobRecord): JobLine {
 /** A vehicle's sensors in a few words. */
 export function sensorsOf(vehicle: CaseFile['vehicle']): string {
   const types = new Set(vehicle.channels.map((one) => vehicle.sensorTypes?.[one]));
-  const count =
-    vehicle.channels.length === 3 ? 'three channels, one for the rear axle' : `${vehicle.channels.length} channels`;
-  if (types.size === 1 && types.has('passive')) return `${count}, passive sensors`;
-  if (types.size === 1 && types.has('active')) return `${count}, active sensors`;
-  return types.has(undefined) ? `${count}, sensor type not known` : `${count}, mixed sensors`;
+  const count = vehicle.channels.length === 3 ? texts.threeChannelsOneFor : `${vehicle.channels.length} channels`;
+  if (types.size === 1 && types.has('passive')) return texts.passiveSensors(count);
+  if (types.size === 1 && types.has('active')) return texts.activeSensors(count);
+  return types.has(undefined) ? texts.sensorTypeNotKnown(count) : texts.mixedSensors(count);
 }

@@ -14,6 +14,7 @@ import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft, withoutRecorded } from '../../stores/useDraft';
+import { texts } from '#words/screens/notebook';
 
 /** The record of the job: what was believed, what happened when, what it cost; and its file. */
 const job = useJob();
@@ -51,22 +52,22 @@ async function addNote(): Promise<void> {
   <div class="notebook">
     <header class="top">
       <div>
-        <h1>{{ job.file?.vehicle.name }}: the record</h1>
+        <h1>{{ texts.theRecord(job.file?.vehicle.name ?? '') }}</h1>
         <p v-if="top" class="muted">
-          Most likely now: {{ faultName(top.fault)
+          {{ texts.mostLikelyNow(faultName(top.fault))
           }}<template v-if="top.channel"
             >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
-          >, {{ percent(top.probability) }}. Spent {{ sayMoney(sums.spent, currency) }}.
+          >{{ texts.spent(percent(top.probability), sayMoney(sums.spent, currency)) }}
         </p>
         <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
       </div>
-      <button class="tap strong" type="button" data-test="export" @click="save">Save the job as a file</button>
+      <button class="tap strong" type="button" data-test="export" @click="save">{{ texts.saveTheJobAs }}</button>
     </header>
     <section>
-      <h2 class="overline">This job is called</h2>
+      <h2 class="overline">{{ texts.thisJobIsCalled }}</h2>
       <el-input
         v-model="title"
-        aria-label="Name of the job"
+        :aria-label="texts.nameOfTheJob"
         maxlength="60"
         @input="(now: string) => job.setTitle(now)"
         @focus="isNaming = true"
@@ -74,12 +75,12 @@ async function addNote(): Promise<void> {
       />
     </section>
     <section class="note">
-      <el-input v-model="text" type="textarea" :rows="2" placeholder="A note, with the time" aria-label="A note" />
-      <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">Note it</button>
+      <el-input v-model="text" type="textarea" :rows="2" :placeholder="texts.aNoteWithThe" :aria-label="texts.aNote" />
+      <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
     </section>
     <section>
-      <h2 class="overline">What happened, newest first</h2>
-      <p v-if="timeline.length === 0" class="muted">Nothing yet.</p>
+      <h2 class="overline">{{ texts.whatHappenedNewestFirst }}</h2>
+      <p v-if="timeline.length === 0" class="muted">{{ texts.nothingYet }}</p>
       <ul class="rows" data-test="timeline">
         <li v-for="one in timeline" :key="one.id" class="line">
           <span class="when figure">{{ shownMoment(one.at) }}</span><span

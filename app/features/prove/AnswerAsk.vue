@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { useProve } from './useProve';
+import { texts } from '#words/screens/prove';
 
 /** What an answer still needs: which codes came back, or how far was driven. */
 const props = defineProps<{ prove: ReturnType<typeof useProve> }>();
@@ -13,7 +14,7 @@ function keep(): void {
 <template>
   <section v-if="asked" class="ask" data-test="proof-ask">
     <template v-if="asked.answer.asks === 'codes'">
-      <p>Which of them?</p>
+      <p>{{ texts.whichOfThem }}</p>
       <div class="chips">
         <button
           v-for="code in codes"
@@ -29,10 +30,10 @@ function keep(): void {
     </template>
     <div v-else class="fields">
       <label
-        >Kilometres<el-input v-model="kilometres" inputmode="decimal" placeholder="5" data-test="proof-km"
+        >{{ texts.kilometres }}<el-input v-model="kilometres" inputmode="decimal" placeholder="5" data-test="proof-km"
       /></label>
       <label
-        >Trips like this<el-input v-model="trips" inputmode="numeric" placeholder="1" data-test="proof-trips"
+        >{{ texts.tripsLikeThis }}<el-input v-model="trips" inputmode="numeric" placeholder="1" data-test="proof-trips"
       /></label>
     </div>
     <button
@@ -42,7 +43,7 @@ function keep(): void {
       :disabled="asked.answer.asks === 'codes' && chosen.length === 0"
       @click="keep"
     >
-      Note: {{ asked.answer.words.toLowerCase() }}
+      {{ texts.note(asked.answer.words.toLowerCase()) }}
     </button>
   </section>
 </template>

@@ -6,13 +6,14 @@ import AnswerAsk from './AnswerAsk.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import StateMark from '../../shared/marks/StateMark.vue';
 import { useProve } from './useProve';
+import { texts } from '#words/screens/prove';
 
 const prove = useProve();
 const ending = computed(() => prove.job.file?.ending ?? null);
 const OTHER_ENDINGS = [
-  ['unverified', 'No time to prove it'],
-  ['unsolved', 'I give up for now'],
-  ['handed-over', 'It is with a workshop now'],
+  ['unverified', texts.noTimeToProve],
+  ['unsolved', texts.iGiveUpFor],
+  ['handed-over', texts.itIsWithA],
 ] as const;
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as const;
@@ -21,11 +22,11 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
 <template>
   <div class="prove">
     <header>
-      <h1>Prove that it stays off</h1>
-      <p v-if="prove.repairs.value.length > 0" class="muted">After: {{ prove.repairs.value.join('; ') }}.</p>
+      <h1>{{ texts.proveThatItStays }}</h1>
+      <p v-if="prove.repairs.value.length > 0" class="muted">{{ texts.after(prove.repairs.value.join('; ')) }}</p>
       <p v-else class="muted">
-        No repair is recorded yet. What you note here still counts;
-        <RouterLink :to="{ name: 'fix' }">record a repair</RouterLink> if one was made.
+        {{ texts.noRepairIsRecorded }}
+        <RouterLink :to="{ name: 'fix' }">{{ texts.recordARepair }}</RouterLink> {{ texts.ifOneWasMade }}
       </p>
     </header>
     <VerdictPanel
@@ -41,11 +42,10 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
         data-test="no-reader"
         @change="(now: unknown) => (prove.noReader.value = now ? 'yes' : '')"
       />
-      No code reader at hand: prove it by lamps and drives
+      {{ texts.noCodeReaderAt }}
     </label>
     <p v-if="prove.noReader.value !== '' && !ending" class="muted">
-      Lamps out after the self-check, and {{ LAMP_PROOF.trips }} clean drives of {{ LAMP_PROOF.kilometres }} km
-      together, on different starts. This proves a little less than reading the codes, and the record says so.
+      {{ texts.lampsOutAfterThe(LAMP_PROOF.trips, LAMP_PROOF.kilometres) }}
     </p>
     <ol class="steps">
       <li
@@ -79,14 +79,14 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
             {{ choice.words }}
           </button>
           <button v-if="row.step.by" type="button" class="tap quiet" @click="prove.takeBack(row.step)">
-            Take back
+            {{ texts.takeBack }}
           </button>
         </div>
         <AnswerAsk v-if="prove.asked.value?.key === row.key" :prove="prove" />
       </li>
     </ol>
     <details v-if="!ending">
-      <summary>End the job another way</summary>
+      <summary>{{ texts.endTheJobAnother }}</summary>
       <div class="chips">
         <button v-for="[id, words] in OTHER_ENDINGS" :key="id" class="tap" type="button" @click="prove.end(id)">
           {{ words }}

@@ -4,6 +4,8 @@ import type { CaseFile } from '../../../core/casefile/contract';
 import { endingWords } from '../../../core/proof/endingWords';
 import type { ProofView } from '../../../core/proof/proofView';
 import { percent } from '../../shared/path/pathView';
+import SentenceWith from '../../shared/words/SentenceWith.vue';
+import { texts } from '#words/screens/prove';
 
 /** What the proof amounts to now, and the one thing to do about it. */
 defineProps<{ view: ProofView; file: CaseFile }>();
@@ -14,40 +16,53 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
   <section v-if="file.ending" class="verdict" data-test="ending">
     <h2>{{ endingWords(file)[0] }}</h2>
     <p v-if="endingWords(file)[1]" data-test="rests-on">{{ endingWords(file)[1] }}</p>
-    <p v-if="file.ending === 'solved'">Check the wheel nuts again after 50 to 100 km.</p>
+    <p v-if="file.ending === 'solved'">{{ texts.checkTheWheelNuts }}</p>
     <div class="chips">
-      <RouterLink class="tap strong" :to="{ name: 'notebook' }">See the record</RouterLink
-      ><button class="tap" type="button" @click="emit('end', null)">Open the job again</button>
+      <RouterLink class="tap strong" :to="{ name: 'notebook' }">{{ texts.seeTheRecord }}</RouterLink><button
+        class="tap"
+        type="button"
+        @click="emit('end', null)"
+      >
+        {{ texts.openTheJobAgain }}
+      </button>
     </div>
   </section>
   <section v-else-if="view.verdict === 'proved' || view.verdict === 'proved-by-lamp'" class="verdict">
-    <h2 v-if="view.verdict === 'proved'">Proved: erased, driven, read again, nothing came back</h2>
-    <h2 v-else>Proved by lamps: out, and {{ view.trips }} clean drives over {{ Math.round(view.kilometres) }} km</h2>
+    <h2 v-if="view.verdict === 'proved'">{{ texts.provedErasedDrivenRead }}</h2>
+    <h2 v-else>{{ texts.provedByLampsOut(view.trips, Math.round(view.kilometres)) }}</h2>
     <p v-if="view.tripsNeeded !== null">
-      It used to come and go. {{ view.trips }} clean trips leave a doubt of
-      <b class="figure">{{ percent(view.doubt) }}</b>.
+      <SentenceWith :text="texts.itUsedToCome(view.trips)"
+        ><template #doubt
+          ><b class="figure">{{ percent(view.doubt) }}</b></template
+        ></SentenceWith
+      >
     </p>
     <button class="tap strong" type="button" data-test="end-solved" @click="emit('end', 'solved')">
-      End the job: solved
+      {{ texts.endTheJobSolved }}
     </button>
   </section>
   <section v-else-if="view.verdict === 'watching'" class="verdict open" data-test="watch">
-    <h2>Nothing came back so far: the watch runs</h2>
+    <h2>{{ texts.nothingCameBackSo }}</h2>
     <p>
-      A fault that comes and goes is proved by trips, not by one drive. Clean so far:
-      <b class="figure">{{ view.trips }}</b> (<span class="figure">{{ Math.round(view.kilometres) }} km</span>). Doubt
-      left: <b class="figure">{{ percent(view.doubt) }}</b>. <b class="figure">{{ view.tripsNeeded }}</b> more clean
-      trips bring it below 5 %. Drives within ten minutes of each other count as one.
+      <SentenceWith :text="texts.aFaultThatComes"
+        ><template #trips
+          ><b class="figure">{{ view.trips }}</b></template
+        ><template #distance
+          ><span class="figure">{{ Math.round(view.kilometres) }} km</span></template
+        ><template #doubt
+          ><b class="figure">{{ percent(view.doubt) }}</b></template
+        ></SentenceWith
+      >
+      {{ texts.moreCleanTrips(view.tripsNeeded ?? 0) }}
     </p>
   </section>
   <section v-else-if="view.verdict === 'not-cured'" class="verdict bad" data-test="not-cured-panel">
-    <h2>Not cured</h2>
+    <h2>{{ texts.notCured }}</h2>
     <p>
-      Your notes below show that the fault is still there. Knowing that this repair changed nothing is useful: the fault
-      must be somewhere else.
+      {{ texts.yourNotesBelowShow }}
     </p>
     <button class="tap strong" type="button" data-test="not-cured" @click="emit('notCured')">
-      Back to Find with that
+      {{ texts.backToFindWith }}
     </button>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
+import { texts } from '#words/shared/keypad';
 
 /** Entry made for gloves: big keys, units of the quantity asked for, OL, and delete. */
 const props = defineProps<{ units: readonly string[]; hasOverload: boolean }>();
@@ -47,7 +48,7 @@ function unitAt(row: number): string | undefined {
   <div class="keypad">
     <template v-for="(row, index) in ROWS" :key="index">
       <button v-for="key in row" :key="key" type="button" class="tap key" @click="press(key)">{{ key }}</button>
-      <button v-if="index === 0" type="button" class="tap key" aria-label="Delete" @click="erase()">
+      <button v-if="index === 0" type="button" class="tap key" :aria-label="texts.deleteWords" @click="erase()">
         <svg viewBox="0 0 28 20" aria-hidden="true"><path d="M9 2h17v16H9L2 10zM13 6l8 8M21 6l-8 8" /></svg>
       </button>
       <button
@@ -70,7 +71,7 @@ function unitAt(row: number): string | undefined {
       :aria-pressed="text === 'OL'"
       @click="text = text === 'OL' ? '' : 'OL'"
     >
-      OL
+      {{ texts.ol }}
     </button>
     <span v-else />
     <button

@@ -8,6 +8,7 @@ import { possibleAnswers } from '../../../core/judgement/possibleAnswers';
 import { useJob } from '../../stores/job';
 import StateMark from '../marks/StateMark.vue';
 import { pathOf, percent, type PathPiece } from '../path/pathView';
+import { texts } from '#words/shared/nextMove';
 
 /** What each answer of the recommended check would do to the path, drawn; nothing is recorded. */
 const props = defineProps<{ move: Move; file: CaseFile; subject: Channel }>();
@@ -39,14 +40,14 @@ function likeliest(pieces: readonly PathPiece[]): string {
     sorted
       .slice(0, 2)
       .map((one) => `${one.name.toLowerCase()} ${percent(one.probability)}`)
-      .join(', ') || 'nothing on this path'
+      .join(', ') || texts.nothingOnThisPath
   );
 }
 </script>
 
 <template>
   <section v-if="answers.length > 0">
-    <h3>What each answer would do</h3>
+    <h3>{{ texts.whatEachAnswerWould }}</h3>
     <p class="asked">{{ moveSentence(move, file) }}:</p>
     <ul class="rows" data-test="answer-paths">
       <li v-for="(answer, index) in answers" :key="answer.words" class="answer">

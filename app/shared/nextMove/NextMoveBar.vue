@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router';
 import { sayMoney } from '../../../core/words/money';
 import type { MoveView } from './moveView';
+import { texts } from '#words/shared/nextMove';
 
 /** The foot of every stage: one recommended action. */
 defineProps<{
@@ -19,24 +20,24 @@ const emit = defineEmits<{ why: [] }>();
   <footer class="bar" :class="{ stop: view?.isStop, compact: isCompact }" aria-live="polite">
     <div class="words">
       <p v-if="reminder" class="reminder" data-test="reminder">{{ reminder }}</p>
-      <p v-if="isStale" class="reminder" data-test="stale">This advice is from before your last entry.</p>
-      <p class="heading">{{ view?.heading ?? 'Thinking' }}<span v-if="isThinking && view"> …</span></p>
-      <p class="sentence" data-test="next-move">{{ view?.sentence ?? 'Working out the next move' }}</p>
+      <p v-if="isStale" class="reminder" data-test="stale">{{ texts.thisAdviceIsFrom }}</p>
+      <p class="heading">{{ view?.heading ?? texts.thinking }}<span v-if="isThinking && view"> …</span></p>
+      <p class="sentence" data-test="next-move">{{ view?.sentence ?? texts.workingOutTheNext }}</p>
       <p v-if="view" class="facts">
         <span v-if="view.minutes !== null"
           ><b class="figure">{{ view.minutes }} min</b></span
         >
         <span v-if="view.cost !== null"
-          ><b class="figure">{{ sayMoney(view.cost, currency) }}</b> to spend</span
+          ><b class="figure">{{ sayMoney(view.cost, currency) }}</b> {{ texts.toSpend }}</span
         >
         <span v-if="view.why" class="why">{{ view.why }}</span>
       </p>
     </div>
     <button class="second" type="button" :disabled="!view" @click="emit('why')">
-      <b>Why this?</b><span>and other moves</span>
+      <b>{{ texts.whyThis }}</b><span>{{ texts.andOtherMoves }}</span>
     </button>
     <RouterLink v-if="view && view.button !== ''" class="first" :to="view.to" data-test="do-move"
-      >{{ view.button }}<kbd>N</kbd></RouterLink
+      >{{ view.button }}<kbd>{{ texts.n }}</kbd></RouterLink
     >
   </footer>
 </template>

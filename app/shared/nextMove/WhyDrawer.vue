@@ -13,6 +13,7 @@ import { useJob } from '../../stores/job';
 import { percent } from '../path/pathView';
 import AnswerPaths from './AnswerPaths.vue';
 import { placeOfMove } from './moveView';
+import { texts } from '#words/shared/nextMove';
 
 /** Why the recommended move, what else could be done, and what is believed at the moment. */
 const props = defineProps<{
@@ -73,9 +74,9 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
 </script>
 
 <template>
-  <el-drawer v-model="isOpen" title="Why this, and what else" direction="rtl" :size="size" :append-to-body="true">
+  <el-drawer v-model="isOpen" :title="texts.whyThisAndWhat" direction="rtl" :size="size" :append-to-body="true">
     <section>
-      <h3>What is most likely now</h3>
+      <h3>{{ texts.whatIsMostLikely }}</h3>
       <ul class="rows" data-test="beliefs">
         <li
           v-for="one in beliefs"
@@ -96,9 +97,9 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
     </section>
     <AnswerPaths v-if="isOpen && assessment.next[0]" :move="assessment.next[0]" :file="file" :subject="subject" />
     <section>
-      <h3>Moves, best first</h3>
+      <h3>{{ texts.movesBestFirst }}</h3>
       <p class="muted small">
-        The best move is the one that makes the whole job cheapest: your time, the parts, and parts bought for nothing.
+        {{ texts.theBestMoveIs }}
       </p>
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
@@ -109,34 +110,35 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
             :aria-expanded="imagined === move.key"
             @click="imagined = imagined === move.key ? null : move.key"
           >
-            What if?
+            {{ texts.whatIf }}
           </button>
           <RouterLink class="move" :to="move.to" @click="isOpen = false">
             <b>{{ index + 1 }}. {{ move.words }}</b>
             <span class="muted">{{ move.why }}</span>
-            <span class="figure">{{ Math.round(move.minutes) }} min · {{ sayMoney(move.cost, currency) }}</span>
+            <span class="figure">{{ texts.min(Math.round(move.minutes), sayMoney(move.cost, currency)) }}</span>
           </RouterLink>
           <AnswerPaths v-if="imagined === move.key" class="imagined" :move="move" :file="file" :subject="subject" />
         </li>
       </ol>
     </section>
     <section v-if="told" data-test="overturns">
-      <h3>What would change my mind</h3>
-      <p v-if="told.length === 0" class="muted">No check that is worth doing would put another fault first.</p>
+      <h3>{{ texts.whatWouldChangeMy }}</h3>
+      <p v-if="told.length === 0" class="muted">{{ texts.noCheckThatIs }}</p>
       <ul v-else class="rows">
         <li v-for="one in overturns" :key="one.key">
-          <b>{{ one.answer }}</b> <span class="muted">from: {{ one.check }}</span>
+          <b>{{ one.answer }}</b> <span class="muted">{{ texts.from(one.check) }}</span>
           <span class="then"
-            >then more likely: <b>{{ one.instead }}</b><span class="muted"> · {{ one.chance }} likely</span></span
+            >{{ texts.thenMoreLikely }} <b>{{ one.instead }}</b><span class="muted">
+              {{ texts.likely(one.chance) }}</span
+            ></span
           >
         </li>
       </ul>
     </section>
     <section v-if="assessment.doubtful.length > 0">
-      <h3>Unusual beside your other findings</h3>
+      <h3>{{ texts.unusualBesideYourOther }}</h3>
       <p class="told">
-        {{ assessment.doubtful.length === 1 ? 'One finding is' : `${assessment.doubtful.length} findings are` }}
-        marked in Find. Please check again before you trust it.
+        {{ texts.unusualFindings(assessment.doubtful.length) }}
       </p>
     </section>
   </el-drawer>

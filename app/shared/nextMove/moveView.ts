@@ -4,6 +4,7 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { endingWords } from '../../../core/proof/endingWords';
 import type { SideSpeech } from '../../../core/vehicle/sides';
+import { texts } from '#words/shared/nextMove';
 
 /** The one recommended action, ready to be shown. */
 export interface MoveView {
@@ -30,14 +31,14 @@ export function placeOfMove(move: Pick<Move, 'check' | 'channel' | 'while'>): Ro
 }
 
 function buttonFor(check: string): string {
-  if (check === 'code') return 'Enter codes';
-  if (check === 'clear') return 'Erase and see';
-  if (check.startsWith('repair:')) return 'Fix this';
-  return check.startsWith('ask:') ? 'Answer' : 'Do this check';
+  if (check === 'code') return texts.enterCodes;
+  if (check === 'clear') return texts.eraseAndSee;
+  if (check.startsWith('repair:')) return texts.fixThis;
+  return check.startsWith('ask:') ? texts.answer : texts.doThisCheck;
 }
 
 const STOP_HEADINGS: Readonly<Record<string, string>> = {
-  'enough-known': 'Ready to repair',
+  'enough-known': texts.readyToRepair,
 };
 
 function stopView(
@@ -51,27 +52,27 @@ function stopView(
   if (stop.id === 'enough-known' && move)
     return {
       ...moveViewOf(move, file, sides),
-      heading: 'Ready to repair',
+      heading: texts.readyToRepair,
       why: stop.reason,
     };
   if (stop.id === 'nothing-wrong')
     return {
-      heading: 'Everything points to a cured car',
-      sentence: 'Now drive it and watch whether the lamps stay off',
+      heading: texts.everythingPointsToA,
+      sentence: texts.nowDriveItAnd,
       minutes: null,
       cost: null,
       why: stop.reason,
-      button: 'To the proof',
+      button: texts.toTheProof,
       to: { name: 'prove' },
       isStop: false,
     };
   return {
-    heading: STOP_HEADINGS[stop.id] ?? 'Stop here',
+    heading: STOP_HEADINGS[stop.id] ?? texts.stopHere,
     sentence: stop.reason,
     minutes: null,
     cost: null,
     why: '',
-    button: 'Open the record',
+    button: texts.openTheRecord,
     to: { name: 'notebook' },
     isStop: true,
   };
@@ -79,7 +80,7 @@ function stopView(
 
 function moveViewOf(move: Move, file: CaseFile, sides: SideSpeech): MoveView {
   return {
-    heading: 'Next move',
+    heading: texts.nextMove,
     sentence: moveSentence(move, file, sides),
     minutes: Math.round(move.minutes),
     cost: move.cost,
@@ -94,12 +95,12 @@ function moveViewOf(move: Move, file: CaseFile, sides: SideSpeech): MoveView {
 function closedView(file: CaseFile): MoveView {
   const [sentence = '', ...more] = endingWords(file);
   return {
-    heading: 'This job is closed',
+    heading: texts.thisJobIsClosed,
     sentence,
     minutes: null,
     cost: null,
     why: more.join(' '),
-    button: 'See what was done',
+    button: texts.seeWhatWasDone,
     to: { name: 'notebook' },
     isStop: false,
   };

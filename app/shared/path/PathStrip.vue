@@ -2,6 +2,7 @@
 import type { Segment } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
 import type { PathPiece } from './pathView';
+import { texts } from '#words/shared/path';
 
 /** The path on a phone: marks, short names, and the line itself. */
 defineProps<{ pieces: readonly PathPiece[]; selected: Segment | null }>();
@@ -9,7 +10,7 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 </script>
 
 <template>
-  <ol class="strip" aria-label="Signal path from ring to module">
+  <ol class="strip" :aria-label="texts.signalPathFromRing">
     <li v-for="piece in pieces" :key="piece.segment" :class="[piece.state, { selected: piece.segment === selected }]">
       <button
         type="button"

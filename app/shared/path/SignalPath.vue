@@ -3,6 +3,7 @@ import type { Segment } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
 import type { PathPiece } from './pathView';
 import SegmentGlyph from './SegmentGlyph.vue';
+import { texts } from '#words/shared/path';
 
 /** The seven segments from ring to module in a line; the line through each is drawn by its state. */
 defineProps<{ pieces: readonly PathPiece[]; selected: Segment | null }>();
@@ -10,7 +11,7 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 </script>
 
 <template>
-  <ol class="path" aria-label="Signal path from ring to module">
+  <ol class="path" :aria-label="texts.signalPathFromRing">
     <li
       v-for="piece in pieces"
       :key="piece.segment"

@@ -1,6 +1,7 @@
 import type { SegmentState, SegmentView } from '../../../core/belief/segments';
 import { SEGMENTS, type Channel, type Segment } from '../../../core/casefile/words';
 import { SEGMENT_NAMES } from '../../../core/knowledge/names';
+import { texts } from '#words/shared/path';
 
 /** One segment as drawn. */
 export interface PathPiece {
@@ -13,13 +14,13 @@ export interface PathPiece {
 }
 
 const SHORT: Readonly<Record<Segment, string>> = {
-  ring: 'Ring',
-  gap: 'Gap',
-  sensor: 'Sensor',
-  lead: 'Lead',
-  plug: 'Plug',
-  loom: 'Loom',
-  module: 'Mod.',
+  ring: texts.ring,
+  gap: texts.gap,
+  sensor: texts.sensor,
+  lead: texts.lead,
+  plug: texts.plug,
+  loom: texts.loom,
+  module: texts.mod,
 };
 
 /** A share as people read it: never 0 or 100 where it isn't. */
@@ -34,11 +35,11 @@ function labelOf(state: SegmentState, probability: number): string {
     case 'proved-good':
       return 'proved';
     case 'open-question':
-      return `not ruled out, ${percent(probability)}`;
+      return texts.notRuledOut(percent(probability));
     case 'suspect':
-      return `suspect ${percent(probability)}`;
+      return texts.suspect(percent(probability));
     case 'at-fault':
-      return `at fault ${percent(probability)}`;
+      return texts.atFault(percent(probability));
     default:
       return state satisfies never;
   }
@@ -56,19 +57,19 @@ export function pathOf(views: readonly SegmentView[], channel: Channel): PathPie
       shortName: SHORT[segment],
       state,
       probability,
-      label: view ? labelOf(state, probability) : 'not checked yet',
+      label: view ? labelOf(state, probability) : texts.notCheckedYet,
     };
   });
 }
 
-const NUMBERS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'all seven'];
+const numbered = (count: number): string => texts.numbers[count] ?? String(count);
 
 /** The path in half a sentence. */
 export function summaryOf(pieces: readonly PathPiece[]): string {
   const count = (state: SegmentState): number => pieces.filter((one) => one.state === state).length;
   const good = count('proved-good');
-  const parts = [`${NUMBERS[good]}${good === 7 ? '' : ' of seven'} proved good`];
-  if (count('at-fault') > 0) parts.push(`${NUMBERS[count('at-fault')]} at fault`);
-  if (count('suspect') > 0) parts.push(`${NUMBERS[count('suspect')]} suspect`);
+  const parts = [texts.provedGood(numbered(good), good === 7 ? '' : texts.ofSeven)];
+  if (count('at-fault') > 0) parts.push(texts.atFault2(numbered(count('at-fault'))));
+  if (count('suspect') > 0) parts.push(texts.suspects(numbered(count('suspect'))));
   return parts.join(', ');
 }

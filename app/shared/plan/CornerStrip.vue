@@ -2,6 +2,7 @@
 import type { Channel } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
 import type { CornerView } from './planView';
+import { texts } from '#words/shared/plan';
 
 /** The plan on a phone: a slim strip of corners. */
 defineProps<{ corners: readonly CornerView[]; subject: Channel }>();
@@ -9,7 +10,7 @@ const emit = defineEmits<{ select: [channel: Channel] }>();
 </script>
 
 <template>
-  <div class="strip" role="group" aria-label="Corners">
+  <div class="strip" role="group" :aria-label="texts.corners">
     <button
       v-for="corner in corners"
       :key="corner.channel"

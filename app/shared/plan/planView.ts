@@ -6,6 +6,7 @@ import { LIVE_NAMES } from '../../../core/knowledge/names';
 import { showReading } from '../../../core/quantities/show';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { percent } from '../path/pathView';
+import { texts } from '#words/shared/plan';
 
 /** One corner of the plan. */
 export interface CornerView {
@@ -24,7 +25,7 @@ const SHORT: Readonly<Record<Channel, string>> = {
   'front-right': 'FR',
   'rear-left': 'RL',
   'rear-right': 'RR',
-  'rear-axle': 'R axle',
+  'rear-axle': texts.rAxle,
 };
 const CLEAR_BELOW = 0.02;
 const SUSPECT_FROM = 0.25;
@@ -63,10 +64,10 @@ interface Standing {
 }
 
 function stateAndWord({ share, average, answers, hasProof }: Standing): readonly [SegmentState, string] {
-  if (share >= FAULT_FROM) return ['at-fault', 'at fault'];
-  if (share >= SUSPECT_FROM && share >= average * STANDS_OUT) return ['suspect', `suspect ${percent(share)}`];
+  if (share >= FAULT_FROM) return ['at-fault', texts.atFault];
+  if (share >= SUSPECT_FROM && share >= average * STANDS_OUT) return ['suspect', texts.suspect(percent(share))];
   if (share <= CLEAR_BELOW && (answers || hasProof)) return ['proved-good', answers ? 'answers' : 'proved'];
-  return ['open-question', `not ruled out, ${percent(share)}`];
+  return ['open-question', texts.notRuledOut(percent(share))];
 }
 
 /** The corners of the plan, in the car's own order. */

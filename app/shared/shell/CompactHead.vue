@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router';
 import StateMark from '../marks/StateMark.vue';
 import type { PathPiece } from '../path/pathView';
+import { texts } from '#words/shared/shell';
 
 /** Header, plan and path in one line, while somebody scrolls or types on a small screen; a tap brings all of it back. */
 defineProps<{ vehicle: string; stage: string; where: string; pieces: readonly PathPiece[]; back: string }>();
@@ -10,10 +11,10 @@ const emit = defineEmits<{ open: [] }>();
 
 <template>
   <header class="compact" data-test="compact-head">
-    <RouterLink class="back" :to="{ name: back }" aria-label="Back to the garage"
+    <RouterLink class="back" :to="{ name: back }" :aria-label="texts.backToTheGarage"
       ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
     ></RouterLink>
-    <button type="button" class="open" aria-label="Show stages, wheels and path" @click="emit('open')">
+    <button type="button" class="open" :aria-label="texts.showStagesWheelsAnd" @click="emit('open')">
       <span class="words"
         ><b>{{ vehicle }}</b> · {{ stage }} · {{ where }}</span
       >

@@ -1,33 +1,34 @@
 <script setup lang="ts">
 import { usePreferences } from '../../stores/preferences';
+import { texts } from '#words/shared/shell';
 
 /** The keys, and how the sheet looks and speaks. */
 const isOpen = defineModel<boolean>({ required: true });
 const { values } = usePreferences();
 const SHEETS = [
-  [null, 'Colours: as on your device'],
-  [false, 'Light colours'],
-  [true, 'Dark colours'],
+  [null, texts.coloursAsOnYour],
+  [false, texts.lightColours],
+  [true, texts.darkColours],
 ] as const;
 const KEYS = [
-  ['1 – 5', 'the five stages'],
-  ['N', 'do the next move'],
-  ['C', 'enter codes'],
-  ['M', 'enter a meter reading'],
-  ['Ctrl Z', 'undo the last step'],
-  ['Ctrl Shift Z', 'redo it'],
-  ['G', 'glove mode'],
-  ['?', 'these settings'],
+  ['1 – 5', texts.theFiveStages],
+  ['N', texts.doTheNextMove],
+  ['C', texts.enterCodes],
+  ['M', texts.enterAMeterReading],
+  [texts.ctrlZ, texts.undoTheLastStep],
+  [texts.ctrlShiftZ, texts.redoIt],
+  ['G', texts.gloveMode],
+  ['?', texts.theseSettings],
 ] as const;
 const SPEECH = [
-  ['left-right', 'left and right'],
-  ['driver-passenger', "driver's and passenger's side"],
-  ['nearside-offside', 'nearside and offside'],
+  ['left-right', texts.leftAndRight],
+  ['driver-passenger', texts.driversAndPassengersSide],
+  ['nearside-offside', texts.nearsideAndOffside],
 ] as const;
 </script>
 
 <template>
-  <el-dialog v-model="isOpen" title="Settings" width="min(560px, 94vw)" :append-to-body="true">
+  <el-dialog v-model="isOpen" :title="texts.settings" width="min(560px, 94vw)" :append-to-body="true">
     <dl class="keys">
       <template v-for="[key, what] in KEYS" :key="key">
         <dt>
@@ -36,10 +37,10 @@ const SPEECH = [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <p class="muted">These keys do nothing while you type.</p>
+    <p class="muted">{{ texts.theseKeysDoNothing }}</p>
     <div class="look">
       <button class="tap" type="button" :aria-pressed="values.gloves" @click="values.gloves = !values.gloves">
-        Glove mode: everything is larger
+        {{ texts.gloveModeEverythingIs }}
       </button>
       <button
         v-for="[night, words] in SHEETS"
@@ -52,8 +53,8 @@ const SPEECH = [
         {{ words }}
       </button>
     </div>
-    <h3>How Zelf names the sides</h3>
-    <div class="look" role="radiogroup" aria-label="How sides are spoken">
+    <h3>{{ texts.howZelfNamesThe }}</h3>
+    <div class="look" role="radiogroup" :aria-label="texts.howSidesAreSpoken">
       <button
         v-for="[id, words] in SPEECH"
         :key="id"

@@ -6,6 +6,7 @@ import { HISTORY_NAMES, LAMP_NAMES, PATTERN_NAMES } from '../../../core/knowledg
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import CarPlan from '../plan/CarPlan.vue';
 import type { CornerView } from '../plan/planView';
+import { texts } from '#words/shared/shell';
 
 /** The plan at the side of every stage, with what lights and what was done lately under it. */
 const props = defineProps<{ corners: readonly CornerView[]; subject: Channel; file: CaseFile; sides: SideSpeech }>();
@@ -27,9 +28,9 @@ const isBefore = computed(() => {
 });
 const heading = computed(() => {
   if (!lamps.value) return '';
-  if (lamps.value.lit.length === 0) return 'All lamps out';
+  if (lamps.value.lit.length === 0) return texts.allLampsOut;
   const pattern = lamps.value.pattern?.[0];
-  return `${isBefore.value ? 'Lit before the repair' : 'Lit'}${pattern ? `, ${PATTERN_NAMES[pattern]}` : ''}`;
+  return `${isBefore.value ? texts.litBeforeTheRepair : texts.lit}${pattern ? `, ${PATTERN_NAMES[pattern]}` : ''}`;
 });
 const lately = computed(() =>
   props.file.observations.flatMap((one) =>
@@ -37,7 +38,7 @@ const lately = computed(() =>
       ? [
           {
             id: one.id,
-            text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : `, ${one.ago} days before`}`,
+            text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : texts.daysBefore(one.ago)}`,
           },
         ]
       : [],
@@ -47,7 +48,7 @@ const lately = computed(() =>
 
 <template>
   <aside class="side">
-    <p class="overline">Looking at: {{ say(subject) }}</p>
+    <p class="overline">{{ texts.lookingAt(say(subject)) }}</p>
     <CarPlan :corners="corners" :subject="subject" @select="emit('select', $event)" />
     <template v-if="lamps">
       <p class="overline">{{ heading }}</p>
@@ -56,7 +57,7 @@ const lately = computed(() =>
       </p>
     </template>
     <template v-if="lately.length > 0">
-      <p class="overline">Lately</p>
+      <p class="overline">{{ texts.lately }}</p>
       <p v-for="one in lately" :key="one.id">{{ one.text }}</p>
     </template>
   </aside>

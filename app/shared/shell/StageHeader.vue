@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router';
 import BrandMark from './BrandMark.vue';
 import { STAGES, type StageId } from './stages';
+import { texts } from '#words/shared/shell';
 
 /** The five stages, always visible, none locked; the job's name; ways out. */
 defineProps<{
@@ -21,8 +22,8 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
 
 <template>
   <header class="head">
-    <RouterLink class="home" :to="{ name: 'garage' }" aria-label="Zelf, to the garage"><BrandMark /></RouterLink>
-    <nav class="stages" aria-label="Stages">
+    <RouterLink class="home" :to="{ name: 'garage' }" :aria-label="texts.zelfToTheGarage"><BrandMark /></RouterLink>
+    <nav class="stages" :aria-label="texts.stages">
       <RouterLink
         v-for="one in STAGES"
         :key="one.id"
@@ -44,8 +45,8 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
           class="step"
           data-test="undo"
           :disabled="!undoName"
-          :aria-label="undoName ? `Undo: ${undoName}` : 'Nothing to undo'"
-          :title="undoName ? `Undo: ${undoName} (Ctrl+Z)` : 'Nothing to undo'"
+          :aria-label="undoName ? texts.undo(undoName) : texts.nothingToUndo"
+          :title="undoName ? texts.undoCtrlZ(undoName) : texts.nothingToUndo"
           @click="emit('undo')"
         >
           <svg viewBox="0 0 20 20" aria-hidden="true">
@@ -56,16 +57,18 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
           type="button"
           class="step"
           data-test="redo"
-          :aria-label="`Redo: ${redoName}`"
-          :title="`Redo: ${redoName} (Ctrl+Shift+Z)`"
+          :aria-label="texts.redo(redoName)"
+          :title="texts.redoCtrlShiftZ(redoName)"
           @click="emit('redo')"
         >
           <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m12 4 4.5 4.5L12 13M16.5 8.5H8a4 4 0 0 0 0 8h3" /></svg>
         </button>
-        <RouterLink :to="{ name: 'garage' }">Garage</RouterLink>
-        <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">Bench</RouterLink>
-        <RouterLink :to="{ name: 'notebook', params: { job } }">Notebook</RouterLink>
-        <button type="button" class="help" @click="emit('help')">Settings</button>
+        <RouterLink :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
+        <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">{{
+          texts.bench
+        }}</RouterLink>
+        <RouterLink :to="{ name: 'notebook', params: { job } }">{{ texts.notebook }}</RouterLink>
+        <button type="button" class="help" @click="emit('help')">{{ texts.settings }}</button>
       </p>
     </div>
   </header>

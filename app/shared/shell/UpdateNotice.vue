@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRegisterSW } from 'virtual:pwa-register/vue';
+import { texts } from '#words/shared/shell';
 
 /** A new version waits until its user says so; nothing typed is lost by it. */
 const { needRefresh, updateServiceWorker } = useRegisterSW();
@@ -7,9 +8,9 @@ const { needRefresh, updateServiceWorker } = useRegisterSW();
 
 <template>
   <div v-if="needRefresh" class="update" role="status">
-    <span>A new version of Zelf is ready. Your jobs stay as they are.</span>
-    <button class="tap strong" type="button" @click="updateServiceWorker(true)">Update now</button>
-    <button class="tap quiet" type="button" @click="needRefresh = false">Later</button>
+    <span>{{ texts.aNewVersionOf }}</span>
+    <button class="tap strong" type="button" @click="updateServiceWorker(true)">{{ texts.updateNow }}</button>
+    <button class="tap quiet" type="button" @click="needRefresh = false">{{ texts.later }}</button>
   </div>
 </template>
 

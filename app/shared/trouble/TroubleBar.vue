@@ -7,6 +7,7 @@ import { useTrouble } from '../../stores/trouble';
 import { useGarage } from '../../stores/garage';
 import { ADVISER_WORDS, FAULT_WORDS } from './troubleWords';
 import { saveEverything, saveJob } from './saveWhatIsLeft';
+import { texts } from '#words/shared/trouble';
 
 /** What goes wrong behind the screens, said where it cannot be missed, with a way on. */
 const trouble = useTrouble();
@@ -50,13 +51,13 @@ function workWithoutStorage(): void {
           data-test="try-again"
           @click="trouble.tryAgain"
         >
-          Try again
+          {{ texts.tryAgain }}
         </button>
         <button v-if="trouble.fault === 'newer' || !trouble.canDecide" class="tap" type="button" @click="reload">
-          Reload the page
+          {{ texts.reloadThePage }}
         </button>
         <button class="tap" type="button" data-test="save-what-is-left" @click="save">
-          {{ job.record ? 'Save this job as a file' : 'Save everything as a file' }}
+          {{ job.record ? texts.saveThisJobAs : texts.saveEverythingAsA }}
         </button>
         <button
           v-if="isUnread && trouble.canDecide"
@@ -65,29 +66,32 @@ function workWithoutStorage(): void {
           data-test="without-storage"
           @click="workWithoutStorage"
         >
-          Work without storage
+          {{ texts.workWithoutStorage }}
         </button>
         <button v-if="!isUnread && trouble.canDecide" class="tap quiet" type="button" @click="trouble.giveUp">
-          Go on without storing this
+          {{ texts.goOnWithoutStoring }}
         </button>
       </div>
     </aside>
     <aside v-else-if="trouble.isMemoryOnly" class="trouble small" role="status" data-test="memory-only">
-      <p>Nothing is stored: when you close this page, everything is gone. Save each job as a file in its Notebook.</p>
+      <p>{{ texts.nothingIsStoredWhen }}</p>
     </aside>
     <aside v-if="trouble.isNewVersion" class="trouble" role="alert" data-test="new-version">
       <div>
-        <h2>There is a new version of Zelf</h2>
-        <p>A part of the old version is gone from the server. Everything you entered is stored. Reload the page.</p>
+        <h2>{{ texts.thereIsANew }}</h2>
+        <p>{{ texts.aPartOfThe }}</p>
       </div>
-      <button class="tap strong" type="button" @click="reload">Reload the page</button>
+      <button class="tap strong" type="button" @click="reload">{{ texts.reloadThePage }}</button>
     </aside>
     <aside v-if="trouble.adviser" class="trouble" role="alert" data-test="adviser-trouble">
       <div>
         <h2>{{ ADVISER_WORDS[trouble.adviser.fault] }}</h2>
         <p>
-          {{ trouble.adviser.retry ? `Reason: ${trouble.adviser.message}.` : 'It is being started again.' }}
-          Everything you entered is stored. Advice on the screen does not count your last entries yet.
+          {{
+            texts.everythingYouEnteredIs(
+              trouble.adviser.retry ? texts.reason(trouble.adviser.message) : texts.itIsBeingStarted,
+            )
+          }}
         </p>
       </div>
       <button
@@ -97,7 +101,7 @@ function workWithoutStorage(): void {
         data-test="ask-again"
         @click="trouble.adviser.retry"
       >
-        Start the adviser again
+        {{ texts.startTheAdviserAgain }}
       </button>
     </aside>
   </div>

@@ -3,26 +3,26 @@ import { bothTypes } from '../tables/table';
 import { meterCheck, type CheckRecord, type Example } from './check';
 import { MODULE_PLUG_CAUTION } from './looks';
 import { INSULATION_EXAMPLES, TOUCH_PROBES } from './meterSensor';
+import { texts } from '#words/knowledge/meterLoom';
 
 const WHOLE_EXAMPLES: readonly Example[] = [
-  ['under an ohm', 0.5],
+  [texts.underAnOhm, 0.5],
   ['overload', 'overload'],
 ];
-const WRONG_WAY_ROUND =
-  'Some printed steps pass a low reading here. That is the wrong way round: a signal wire must read overload to ground.';
+const WRONG_WAY_ROUND = texts.somePrintedStepsPass;
 
 const wire = (number: 1 | 2, ordinal: string, minutes: number): CheckRecord => ({
   ...meterCheck(`wire-${number}`, 'resistance'),
   of: 'channel',
-  name: `Wire ${number} end to end`,
-  words: `Measure the ${ordinal} loom wire end to end`,
-  ifs: 'If it reads OL, this wire is broken in the loom. If it reads under 5 Ω, the wire is whole.',
+  name: texts.wireEndToEnd(number),
+  words: texts.measureTheLoomWire(ordinal),
+  ifs: texts.ifItReadsOl,
   table: loom.WIRES[number],
   minutes,
   setups: ['plug-apart', 'module-plug-apart'],
   examples: WHOLE_EXAMPLES,
   sheet: {
-    title: `The ${ordinal} loom wire, sensor plug to module plug, dial on Ω`,
+    title: texts.theLoomWireSensor(ordinal),
     drawing: 'meter-wire',
     ignition: 'off',
     lines: [TOUCH_PROBES],
@@ -33,15 +33,15 @@ const wire = (number: 1 | 2, ordinal: string, minutes: number): CheckRecord => (
 const wireToGround = (number: 1 | 2, ordinal: string): CheckRecord => ({
   ...meterCheck(`wire-${number}-to-ground`, 'resistance'),
   of: 'channel',
-  name: `Wire ${number} to ground`,
-  words: `Measure the ${ordinal} loom wire to ground`,
-  ifs: 'If it reads anything but OL, this wire touches the body.',
+  name: texts.wireToGround(number),
+  words: texts.measureTheLoomWireTo(ordinal),
+  ifs: texts.ifItReadsAnything,
   table: loom.WIRES_TO_GROUND[number],
   minutes: 2,
   setups: ['plug-apart', 'module-plug-apart'],
   examples: INSULATION_EXAMPLES,
   sheet: {
-    title: `The ${ordinal} loom wire to clean ground, highest Ω range`,
+    title: texts.theLoomWireTo(ordinal),
     drawing: 'meter-wire',
     ignition: 'off',
     caution: WRONG_WAY_ROUND,
@@ -55,9 +55,9 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     ...meterCheck('wire-1', 'resistance'),
     manner: 'wiggle',
     of: 'channel',
-    name: 'Wire 1 end to end, loom flexed',
-    words: 'Measure the loom wires end to end while flexing the loom',
-    ifs: 'If it jumps, the wire breaks where you flexed it.',
+    name: texts.wire1EndTo,
+    words: texts.measureTheLoomWires,
+    ifs: texts.ifItJumpsThe,
     table: loom.WIRE_WIGGLE,
     minutes: 8,
     setups: ['plug-apart', 'module-plug-apart'],
@@ -68,15 +68,15 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
   {
     ...meterCheck('wire-to-wire', 'resistance'),
     of: 'channel',
-    name: 'Wire to wire',
-    words: 'Measure between the two loom wires',
-    ifs: 'If it reads anything but OL, the two wires touch each other.',
+    name: texts.wireToWire,
+    words: texts.measureBetweenTheTwo,
+    ifs: texts.ifItReadsAnythingBut,
     table: loom.WIRE_TO_WIRE,
     minutes: 2,
     setups: ['plug-apart', 'module-plug-apart'],
     examples: INSULATION_EXAMPLES,
     sheet: {
-      title: 'Between the two loom wires, highest Ω range',
+      title: texts.betweenTheTwoLoom,
       drawing: 'meter-wire',
       ignition: 'off',
       caution: MODULE_PLUG_CAUTION,
@@ -85,18 +85,18 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
   {
     ...meterCheck('wire-1-to-ground', 'dc-voltage'),
     of: 'channel',
-    name: 'Voltage on wire 1',
-    words: 'Ignition on: look for volts on the first loom wire',
-    ifs: 'If there is battery voltage on it, it touches a fed wire. If there is a volt or two, that is only the module.',
+    name: texts.voltageOnWire1,
+    words: texts.ignitionOnLookFor,
+    ifs: texts.ifThereIsBattery,
     table: loom.WIRE_VOLTAGE,
     minutes: 3,
     setups: ['plug-apart', 'module-plug-apart'],
     examples: [
       ['nothing', 0],
-      ['battery voltage', 12],
+      [texts.batteryVoltage, 12],
     ],
     sheet: {
-      title: 'The first loom wire to ground, dial on V⎓, ignition on',
+      title: texts.theFirstLoomWire,
       drawing: 'meter-wire',
       ignition: 'on',
       caution: MODULE_PLUG_CAUTION,
@@ -105,9 +105,9 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
   {
     ...meterCheck('battery', 'dc-voltage'),
     of: 'car',
-    name: 'Battery',
-    words: 'Measure the battery at rest',
-    ifs: 'If it reads below 12.4 V, charge it first: a weak battery sets codes all over the car.',
+    name: texts.battery,
+    words: texts.measureTheBatteryAt,
+    ifs: texts.ifItReadsBelow,
     table: bothTypes(loom.BATTERY_REST),
     minutes: 2,
     setups: [],
@@ -116,26 +116,26 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
       ['11.8 V', 11.8],
     ],
     sheet: {
-      title: 'Across the battery at rest, dial on V⎓',
+      title: texts.acrossTheBatteryAt,
       drawing: 'meter-battery',
-      lines: ['Rested for an hour, lights off'],
+      lines: [texts.restedForAnHour],
     },
   },
   {
     ...meterCheck('module-supply', 'dc-voltage'),
     of: 'car',
-    name: "Module's feed",
-    words: "Measure the module's feed",
-    ifs: 'If it reads well below the battery, the module gets too little power: look at its fuse and ground, not at the wheels.',
+    name: texts.modulesFeed,
+    words: texts.measureTheModulesFeed,
+    ifs: texts.ifItReadsWell,
     table: bothTypes(loom.MODULE_SUPPLY),
     minutes: 8,
     setups: ['module-plug-apart'],
     examples: [
-      ['about battery voltage', 12.3],
-      ['far less', 8],
+      [texts.aboutBatteryVoltage, 12.3],
+      [texts.farLess, 8],
     ],
     sheet: {
-      title: "Module's feed pin to ground, dial on V⎓",
+      title: texts.modulesFeedPinTo,
       drawing: 'meter-module',
       ignition: 'on',
       caution: MODULE_PLUG_CAUTION,

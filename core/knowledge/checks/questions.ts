@@ -2,15 +2,16 @@ import { CLEAR } from '../tables/erase';
 import { bothTypes } from '../tables/table';
 import * as trials from '../tables/trials';
 import type { CheckRecord } from './check';
+import { texts } from '#words/knowledge/questions';
 
 /** Questions that the owner answers from memory or from the manual. */
 export const QUESTIONS: readonly CheckRecord[] = [
   {
     check: 'ask:history',
     of: 'subject',
-    name: 'Earlier work',
-    words: 'Think: what was worked on last, and at which corner?',
-    ifs: 'If somebody worked at this corner lately, what they touched is looked at first.',
+    name: texts.earlierWork,
+    words: texts.thinkWhatWasWorked,
+    ifs: texts.ifSomebodyWorkedAt,
     table: bothTypes(trials.ASK_HISTORY),
     minutes: 1,
     setups: [],
@@ -18,15 +19,15 @@ export const QUESTIONS: readonly CheckRecord[] = [
   {
     check: 'ask:specs',
     of: 'channel',
-    name: "The manual's figure",
-    words: "Find the coil's resistance in the manual",
-    ifs: "If your reading lies outside the manual's band, the sensor is the fault. If it lies inside, look at the wiring.",
+    name: texts.theManualsFigure,
+    words: texts.findTheCoilsResistance,
+    ifs: texts.ifYourReadingLies,
     table: bothTypes(trials.ASK_SPECS),
     minutes: 8,
     setups: [],
     only: 'passive',
     answer: { is: 'specs' },
-    sheet: { title: "The coil's resistance, from the manual", drawing: 'ask' },
+    sheet: { title: texts.theCoilsResistanceFrom, drawing: 'ask' },
   },
 ];
 
@@ -34,9 +35,9 @@ export const QUESTIONS: readonly CheckRecord[] = [
 export const READ_CODES = {
   check: 'code',
   of: 'car',
-  name: 'Codes',
-  words: 'Read the codes, all modules',
-  ifs: 'If a code names a wheel, you look at that corner alone. If there is none, look at fluid, battery and switch.',
+  name: texts.codes,
+  words: texts.readTheCodesAll,
+  ifs: texts.ifACodeNames,
   minutes: 4,
   setups: ['reader'],
 } as const satisfies Omit<CheckRecord, 'table'>;
@@ -45,9 +46,9 @@ export const READ_CODES = {
 export const ERASE: CheckRecord = {
   check: 'clear',
   of: 'subject',
-  name: 'Erased',
-  words: 'Write the codes down, erase them, then see what comes back',
-  ifs: 'If a code is back at key-on, the fault is electrical. If it is back on moving, look at ring and gap. If it stays away, it was history.',
+  name: texts.erased,
+  words: texts.writeTheCodesDown,
+  ifs: texts.ifACodeIs,
   table: bothTypes(CLEAR),
   minutes: 9,
   setups: ['reader'],
@@ -56,11 +57,11 @@ export const ERASE: CheckRecord = {
 export const ASK_TYPE = {
   check: 'ask:sensor-type',
   of: 'subject',
-  name: 'Sensor kind',
-  words: 'Find out whether the sensors are passive or active',
-  ifs: 'If they are active, ohms across them mean nothing; if they are passive, there is no feed to measure.',
+  name: texts.sensorKind,
+  words: texts.findOutWhetherThe,
+  ifs: texts.ifTheyAreActive,
   minutes: 3,
   setups: [],
   answer: { is: 'sensor-type' },
-  sheet: { title: 'Which kind of sensor does this car have?', drawing: 'ask' },
+  sheet: { title: texts.whichKindOfSensor, drawing: 'ask' },
 } as const satisfies Omit<CheckRecord, 'table'>;

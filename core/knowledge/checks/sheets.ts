@@ -2,6 +2,7 @@ import { LIVE_FINDINGS, LOOK_FINDINGS, SUBSTITUTE_RESULTS, SWAP_RESULTS, UNPLUG_
 import { SETUP_LINES, type Setup } from '../setups';
 import { checkRecord, type AnyCheck } from './all';
 import type { Answer, CheckDrawing } from './check';
+import { texts } from '#words/knowledge/sheets';
 
 /** What a line of the set-up list does, so that what is done already is not asked again. */
 export interface SetupLine {
@@ -25,9 +26,9 @@ const OPENS_A_PLUG: readonly Setup[] = ['plug-apart', 'module-plug-apart'];
 function linesOf({ setups, sheet }: AnyCheck): readonly SetupLine[] {
   const startsOff = sheet?.ignition === 'off' || setups.some((setup) => OPENS_A_PLUG.includes(setup));
   return [
-    ...(startsOff ? [{ text: 'Ignition off' }] : []),
+    ...(startsOff ? [{ text: texts.ignitionOff }] : []),
     ...setups.map((setup) => ({ text: SETUP_LINES[setup], opens: setup })),
-    ...(sheet?.ignition === 'on' ? [{ text: 'Ignition on, engine off' }] : []),
+    ...(sheet?.ignition === 'on' ? [{ text: texts.ignitionOnEngineOff }] : []),
     ...(sheet?.lines ?? []).map((text) => ({ text })),
   ];
 }

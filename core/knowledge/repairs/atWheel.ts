@@ -1,71 +1,60 @@
 import { repairOf, type RepairRecord } from './repair';
 import { BORE, COMPARE, FILM, prepare, RING } from './steps';
+import { texts } from '#words/knowledge/atWheel';
 
 /** Ring, gap and sensor. */
 export const AT_WHEEL: readonly RepairRecord[] = [
   {
     ...repairOf('replaced', 'ring'),
-    words: 'replace the tone ring',
+    words: texts.replaceTheToneRing,
     minutes: 120,
     price: 35,
     setups: ['wheel-off'],
     cures: ['ring-damaged', 'ring-swollen', 'ring-wrong'],
-    alsoCures: [{ fault: 'ring-debris', chance: 0.9, why: 'a new ring is clean' }],
+    alsoCures: [{ fault: 'ring-debris', chance: 0.9, why: texts.aNewRingIs }],
   },
   {
     ...repairOf('cleaned', 'ring'),
-    words: 'clean the ring',
+    words: texts.cleanTheRing,
     minutes: 10,
     price: 0,
     setups: ['sensor-out'],
     cures: ['ring-debris'],
     steps: [
-      prepare(
-        'ring-cleaned',
-        'Clean the ring all round through the bore',
-        'Metal dust acts like an extra tooth. Keep magnets away from a magnetic ring.',
-        'ring',
-        { tools: ['soft brush', 'brake cleaner'], cautions: ['dust'] },
-      ),
+      prepare('ring-cleaned', texts.cleanTheRingAll, texts.metalDustActsLike, 'ring', {
+        tools: [texts.softBrush, texts.brakeCleaner],
+        cautions: ['dust'],
+      }),
       RING,
     ],
     parts: [],
   },
   {
     ...repairOf('reseated', 'gap'),
-    words: 'clean the seat and seat the sensor afresh',
+    words: texts.cleanTheSeatAnd,
     minutes: 20,
     price: 1,
     setups: ['sensor-out'],
     cures: ['gap-wide'],
-    steps: [
-      BORE,
-      prepare(
-        'flange-flat',
-        'Try the sensor dry: it must sit flat without force',
-        'A little rust can make the gap half a millimetre wider.',
-        'seat',
-      ),
-      RING,
-    ],
+    steps: [BORE, prepare('flange-flat', texts.tryTheSensorDry, texts.aLittleRustCan, 'seat'), RING],
     parts: [],
   },
   {
     ...repairOf('replaced', 'gap'),
-    words: 'replace the wheel bearing',
+    words: texts.replaceTheWheelBearing,
     minutes: 150,
     price: 80,
     setups: ['wheel-off'],
     cures: ['bearing-play'],
     alsoCures: [
-      { fault: 'ring-wrong', chance: 0.9, why: 'a new bearing brings its encoder' },
-      { fault: 'ring-damaged', chance: 0.5, why: 'a new bearing may bring its encoder' },
-      { fault: 'gap-wide', chance: 0.9, why: 'all that holds the gap is new' },
+      { fault: 'ring-wrong', chance: 0.9, why: texts.aNewBearingBrings },
+      { fault: 'ring-damaged', chance: 0.5, why: texts.aNewBearingMay },
+      { fault: 'gap-wide', chance: 0.9, why: texts.allThatHoldsThe },
     ],
   },
   {
     ...repairOf('replaced', 'sensor'),
-    words: 'replace the sensor',
+    words: texts.replaceTheSensor,
     minutes: 15,
     price: 40,
     setups: ['sensor-out', 'plug-apart'],
@@ -82,29 +71,29 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       'lead-short',
     ],
     alsoCures: [
-      { fault: 'sensor-dirty', chance: 0.95, why: 'a new tip is clean' },
-      { fault: 'plug-corroded', chance: 0.4, why: 'its half of the plug is new' },
-      { fault: 'plug-loose', chance: 0.6, why: 'plugged in afresh' },
-      { fault: 'gap-wide', chance: 0.3, why: 'seated afresh, but on the same rust' },
-      { fault: 'ring-debris', chance: 0.15, why: 'the bore is wiped' },
+      { fault: 'sensor-dirty', chance: 0.95, why: texts.aNewTipIs },
+      { fault: 'plug-corroded', chance: 0.4, why: texts.itsHalfOfThe },
+      { fault: 'plug-loose', chance: 0.6, why: texts.pluggedInAfresh },
+      { fault: 'gap-wide', chance: 0.3, why: texts.seatedAfreshButOn },
+      { fault: 'ring-debris', chance: 0.15, why: texts.theBoreIsWiped },
     ],
     steps: [BORE, RING, COMPARE, FILM],
-    parts: ['wheel speed sensor with lead'],
+    parts: [texts.wheelSpeedSensorWith],
   },
   {
     ...repairOf('cleaned', 'sensor'),
-    words: 'clean the sensor',
+    words: texts.cleanTheSensor,
     minutes: 5,
     price: 0,
     setups: ['sensor-out'],
     cures: ['sensor-dirty'],
     alsoCures: [
-      { fault: 'ring-debris', chance: 0.3, why: 'the bore is wiped' },
-      { fault: 'gap-wide', chance: 0.3, why: 'seated afresh' },
+      { fault: 'ring-debris', chance: 0.3, why: texts.theBoreIsWiped },
+      { fault: 'gap-wide', chance: 0.3, why: texts.seatedAfresh },
     ],
     steps: [
-      prepare('tip-cleaned', 'Wipe tip and flange clean', 'Metal dust on the tip weakens the signal.', 'look', {
-        tools: ['rag', 'brake cleaner'],
+      prepare('tip-cleaned', texts.wipeTipAndFlange, texts.metalDustOnThe, 'look', {
+        tools: ['rag', texts.brakeCleaner],
       }),
       BORE,
       RING,

@@ -1,11 +1,12 @@
 import { repairOf, type RepairRecord } from './repair';
 import { fit, wireSteps } from './steps';
+import { texts } from '#words/knowledge/atWires';
 
 /** Lead, plug, loom and the module's plug. */
 export const AT_WIRES: readonly RepairRecord[] = [
   {
     ...repairOf('repaired-wire', 'lead'),
-    words: 'mend the lead',
+    words: texts.mendTheLead,
     minutes: 35,
     price: 5,
     setups: ['wheel-off', 'plug-apart'],
@@ -13,55 +14,43 @@ export const AT_WIRES: readonly RepairRecord[] = [
     locating: { look: 'lead', minutes: 12 },
     steps: [
       ...wireSteps(['flex', 'acid']),
-      fit('wire-twisted', 'Keep the twist and measure end to end: under 1 Ω', 'The twist keeps noise out.', 'wire', {
+      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, 'wire', {
         tools: ['multimeter'],
       }),
     ],
-    parts: ['wire and sleeves'],
+    parts: [texts.wireAndSleeves],
   },
   {
     ...repairOf('cleaned', 'plug'),
-    words: 'clean the plug',
+    words: texts.cleanThePlug,
     minutes: 8,
     price: 4,
     setups: ['plug-apart'],
     cures: ['plug-corroded'],
-    alsoCures: [{ fault: 'plug-loose', chance: 0.9, why: 'latched afresh' }],
+    alsoCures: [{ fault: 'plug-loose', chance: 0.9, why: texts.latchedAfresh }],
     steps: [
-      fit(
-        'pins-cleaned',
-        'Clean both halves, dry them, look at every pin',
-        'Green pins add resistance, a bent pin makes no contact.',
-        'plug',
-        { tools: ['contact cleaner', 'fine brush'] },
-      ),
-      fit('seal-seen', 'Look at the seal; a film of contact grease on it', 'The water came in somewhere.', 'plug'),
+      fit('pins-cleaned', texts.cleanBothHalvesDry, texts.greenPinsAddResistance, 'plug', {
+        tools: [texts.contactCleaner, texts.fineBrush],
+      }),
+      fit('seal-seen', texts.lookAtTheSeal, texts.theWaterCameIn, 'plug'),
     ],
-    parts: ['contact cleaner'],
+    parts: [texts.contactCleaner],
   },
   {
     ...repairOf('reseated', 'plug'),
-    words: 'latch the plug',
+    words: texts.latchThePlug,
     minutes: 3,
     price: 0,
     setups: ['plug-apart'],
     cures: ['plug-loose'],
-    alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: 'pins wipe each other' }],
+    alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: texts.pinsWipeEachOther }],
     atOnce: true,
-    steps: [
-      fit(
-        'pins-seen',
-        'Look for a pin pushed back, bring it forward until it locks',
-        'It makes contact only now and then.',
-        'plug',
-        { tools: ['pick'] },
-      ),
-    ],
+    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, 'plug', { tools: ['pick'] })],
     parts: [],
   },
   {
     ...repairOf('repaired-wire', 'loom'),
-    words: 'mend the loom',
+    words: texts.mendTheLoom,
     minutes: 70,
     price: 6,
     setups: ['plug-apart'],
@@ -75,63 +64,46 @@ export const AT_WIRES: readonly RepairRecord[] = [
     ],
     locating: { look: 'loom', minutes: 35 },
     steps: [
-      fit(
-        'break-found',
-        'Find the break by measuring halfway, open the loom there',
-        'Each measurement halves the piece that you have to search.',
-        'wire',
-        { tools: ['multimeter'] },
-      ),
+      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, 'wire', { tools: ['multimeter'] }),
       ...wireSteps(['acid']),
-      fit(
-        'loom-closed',
-        'Tape the loom, put it back into its clips, clear of edges',
-        'It has rubbed through here before.',
-        'wire',
-      ),
+      fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough, 'wire'),
     ],
-    parts: ['wire and sleeves'],
+    parts: [texts.wireAndSleeves],
   },
   {
     ...repairOf('repaired-wire', 'plug'),
-    words: "renew the plug's half",
+    words: texts.renewThePlugsHalf,
     minutes: 40,
     price: 12,
     setups: ['plug-apart'],
     cures: [],
     alsoCures: [
-      { fault: 'plug-corroded', chance: 0.95, why: 'the plug is cut away' },
-      { fault: 'plug-loose', chance: 0.95, why: 'the plug is cut away' },
+      { fault: 'plug-corroded', chance: 0.95, why: texts.thePlugIsCut },
+      { fault: 'plug-loose', chance: 0.95, why: texts.thePlugIsCut },
     ],
     steps: [...wireSteps(['acid'])],
-    parts: ['plug with pigtail', 'sleeves'],
+    parts: [texts.plugWithPigtail, 'sleeves'],
   },
   {
     ...repairOf('cleaned', 'module'),
-    words: "clean the module's plug",
+    words: texts.cleanTheModulesPlug,
     minutes: 15,
     price: 4,
     setups: ['module-plug-apart'],
     cures: ['module-plug-corroded'],
     steps: [
-      fit(
-        'module-pins-cleaned',
-        "Clean and dry the module's plug, find where the water came in",
-        'It comes back if the way stays open.',
-        'plug',
-        { tools: ['contact cleaner'] },
-      ),
+      fit('module-pins-cleaned', texts.cleanAndDryThe, texts.itComesBackIf, 'plug', { tools: [texts.contactCleaner] }),
     ],
-    parts: ['contact cleaner'],
+    parts: [texts.contactCleaner],
   },
   {
     ...repairOf('replaced', 'module'),
-    words: 'have the module repaired or replaced',
+    words: texts.haveTheModuleRepaired,
     minutes: 60,
     price: 450,
     setups: ['module-plug-apart'],
     cures: ['module-input'],
-    alsoCures: [{ fault: 'module-plug-corroded', chance: 0.9, why: 'its half of the plug is new' }],
+    alsoCures: [{ fault: 'module-plug-corroded', chance: 0.9, why: texts.itsHalfOfThe }],
     workshop: true,
   },
 ];

@@ -1,10 +1,11 @@
 import { repairOf, type RepairRecord } from './repair';
+import { texts } from '#words/knowledge/besides';
 
 /** What all channels share, and what lies beside the path. */
 export const BESIDES: readonly RepairRecord[] = [
   {
     ...repairOf('charged', 'supply'),
-    words: 'charge the battery and test it',
+    words: texts.chargeTheBatteryAnd,
     minutes: 15,
     price: 0,
     setups: [],
@@ -13,8 +14,8 @@ export const BESIDES: readonly RepairRecord[] = [
       {
         id: 'battery-charged',
         phase: 'fit',
-        text: 'Clean the terminals, charge overnight, measure at rest and cranking',
-        why: 'Below 12.4 V at rest or 9.6 V cranking every other reading is void.',
+        text: texts.cleanTheTerminalsCharge,
+        why: texts.below124V,
         drawing: 'battery',
         tools: ['charger', 'multimeter'],
       },
@@ -23,16 +24,16 @@ export const BESIDES: readonly RepairRecord[] = [
   },
   {
     ...repairOf('replaced', 'supply'),
-    words: 'renew the battery',
+    words: texts.renewTheBattery,
     minutes: 20,
     price: 90,
     setups: [],
     cures: [],
-    alsoCures: [{ fault: 'battery-low', chance: 0.95, why: 'a new battery' }],
+    alsoCures: [{ fault: 'battery-low', chance: 0.95, why: texts.aNewBattery }],
   },
   {
     ...repairOf('repaired-wire', 'supply'),
-    words: "mend the module's feed or ground",
+    words: texts.mendTheModulesFeed,
     minutes: 40,
     price: 5,
     setups: [],
@@ -41,17 +42,17 @@ export const BESIDES: readonly RepairRecord[] = [
       {
         id: 'feed-mended',
         phase: 'fit',
-        text: "Renew the module's fuse, clean its ground point, measure its feed",
-        why: 'A blown fuse has a reason: look for it before the new one blows.',
+        text: texts.renewTheModulesFuse,
+        why: texts.aBlownFuseHas,
         drawing: 'battery',
-        tools: ['multimeter', 'wire brush'],
+        tools: ['multimeter', texts.wireBrush],
       },
     ],
     parts: ['fuse'],
   },
   {
     ...repairOf('replaced', 'elsewhere'),
-    words: 'replace the odd tyre, or the brake light switch',
+    words: texts.replaceTheOddTyre,
     minutes: 25,
     price: 30,
     setups: [],
@@ -59,7 +60,7 @@ export const BESIDES: readonly RepairRecord[] = [
   },
   {
     ...repairOf('topped-up', 'elsewhere'),
-    words: 'top up the brake fluid and find out why it was low',
+    words: texts.topUpTheBrake,
     minutes: 5,
     price: 6,
     setups: [],
@@ -68,20 +69,20 @@ export const BESIDES: readonly RepairRecord[] = [
       {
         id: 'fluid-topped',
         phase: 'fit',
-        text: 'Top up with the fluid that the cap names, then find out why it was low',
-        why: 'Worn pads lower it slowly; a leak is another matter: then do not drive.',
+        text: texts.topUpWithThe,
+        why: texts.wornPadsLowerIt,
         drawing: 'fluid',
-        tools: ['brake fluid'],
+        tools: [texts.brakeFluid],
       },
     ],
-    parts: ['brake fluid'],
+    parts: [texts.brakeFluid],
   },
   {
     repair: 'clear',
     action: null,
     segment: null,
     ofCar: false,
-    words: 'erase the old code',
+    words: texts.eraseTheOldCode,
     minutes: 6,
     price: 0,
     setups: ['reader'],
@@ -93,31 +94,29 @@ export const BESIDES: readonly RepairRecord[] = [
 export const STOPGAPS: readonly RepairRecord[] = [
   {
     ...repairOf('spaced', 'gap'),
-    words: 'put a spacer under the sensor',
+    words: texts.putASpacerUnder,
     minutes: 30,
     price: 3,
     setups: ['sensor-out'],
     cures: [],
-    alsoCures: [
-      { fault: 'ring-swollen', chance: 0.6, why: 'it keeps a swollen ring from rubbing, at the price of signal' },
-    ],
+    alsoCures: [{ fault: 'ring-swollen', chance: 0.6, why: texts.itKeepsASwollen }],
   },
   {
     ...repairOf('cleaned', 'gap'),
-    words: 'clean the seat',
+    words: texts.cleanTheSeat,
     minutes: 20,
     price: 1,
     setups: ['sensor-out'],
     cures: [],
-    alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: 'rust scraped away' }],
+    alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: texts.rustScrapedAway }],
   },
   {
     ...repairOf('reseated', 'sensor'),
-    words: 'seat the sensor afresh',
+    words: texts.seatTheSensorAfresh,
     minutes: 20,
     price: 1,
     setups: ['sensor-out'],
     cures: [],
-    alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: 'the same by another name' }],
+    alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: texts.theSameByAnother }],
   },
 ];

@@ -5,6 +5,7 @@ import type { Flash } from '../../../../core/codes/rhythm/flash';
 import { flashesOf } from '../../../../core/codes/rhythm/practiceLamp';
 import TapPad from './TapPad.vue';
 import { useTakes } from './useTakes';
+import { texts } from '#words/screens/codes';
 
 /** Flash codes without any reader: two takes must agree before a code counts. */
 const props = defineProps<{
@@ -19,9 +20,9 @@ const trials = useTakes(() => `${props.jobId}.practice-takes`);
 const open = ref<'lamp' | 'practice' | null>(null);
 const chosen = ref('23');
 const SCHEMES = [
-  ['either', 'find out'],
-  ['counts', 'a count a digit'],
-  ['long-short', 'long for tens, short for ones'],
+  ['either', texts.findOut],
+  ['counts', texts.aCountADigit],
+  ['long-short', texts.longForTensShort],
 ] as const;
 const practiceCodes = computed(() => chosen.value.split(/[^0-9]+/).filter((one) => /^\d{1,2}$/.test(one)));
 /** What the pad's own lamp flashes: the codes to practise on, or a practice car's, told twice over. */
@@ -38,11 +39,9 @@ const call = computed(() => {
   const { agreeing } = takes.settled.value;
   const made = takes.takes.value.length;
   if (takes.settled.value.codes) return '';
-  if (made === 0) return 'Record it twice: a code counts only when both recordings agree.';
-  if (made === 1) return 'One recording done. Now a second one.';
-  return agreeing >= 2
-    ? 'They agree, but the rhythm was uneven. Please record once more.'
-    : 'These differ. Please record once more.';
+  if (made === 0) return texts.recordItTwiceA;
+  if (made === 1) return texts.oneRecordingDoneNow;
+  return agreeing >= 2 ? texts.theyAgreeButThe : texts.theseDifferPleaseRecord;
 });
 
 function done(flashes: Flash[]): void {
@@ -61,20 +60,19 @@ function record(): void {
 <template>
   <div class="along">
     <p class="muted">
-      Cars without a reader's socket flash the lamp: count, pause, count again. Tap with each flash; Zelf finds the
-      digits and leaves the bulb check out.
+      {{ texts.carsWithoutAReaders }}
     </p>
     <p v-if="lamp" class="told" data-test="bridged">
-      This practice car flashes its codes. Its socket is bridged: the lamp shows on the pad.
+      {{ texts.thisPracticeCarFlashes }}
     </p>
     <details>
-      <summary>How to call the codes, and where the socket hides</summary>
+      <summary>{{ texts.howToCallThe }}</summary>
       <ol>
         <li v-for="one in FLASH_CODE_STEPS" :key="one">{{ one }}</li>
       </ol>
       <p v-for="one in FLASH_CODE_CAUTIONS" :key="one" class="told">{{ one }}</p>
     </details>
-    <div class="chips" role="radiogroup" aria-label="How the lamp counts">
+    <div class="chips" role="radiogroup" :aria-label="texts.howTheLampCounts">
       <button
         v-for="[id, words] in SCHEMES"
         :key="id"
@@ -90,17 +88,18 @@ function record(): void {
     <ul v-if="takes.takes.value.length > 0" class="rows" data-test="takes">
       <li v-for="(one, at) in takes.takes.value" :key="at" class="take">
         <span
-          >Take {{ at + 1 }}: <b class="figure">{{ one.codes.join('  ') || 'nothing read' }}</b><span
+          >{{ texts.take(at + 1) }} <b class="figure">{{ one.codes.join('  ') || texts.nothingRead }}</b><span
             v-if="one.ignored > 0"
             class="muted"
-            >, {{ one.ignored }} flash{{ one.ignored > 1 ? 'es' : '' }} left out</span
+            >{{ texts.flashesLeftOut(one.ignored) }}</span
           ></span
         >
-        <button class="tap quiet" type="button" @click="takes.remove(at)">Take back</button>
+        <button class="tap quiet" type="button" @click="takes.remove(at)">{{ texts.takeBack }}</button>
       </li>
     </ul>
     <p v-if="takes.settled.value.codes" class="agreed" data-test="flash-agreed">
-      {{ takes.settled.value.agreeing }} takes agree: <b class="figure">{{ takes.settled.value.codes.join('  ') }}</b>
+      {{ texts.takesAgree(takes.settled.value.agreeing) }}
+      <b class="figure">{{ takes.settled.value.codes.join('  ') }}</b>
     </p>
     <p v-else class="muted">{{ call }}</p>
     <div class="chips">
@@ -111,7 +110,7 @@ function record(): void {
         data-test="record-flash"
         @click="record"
       >
-        Record {{ takes.settled.value.codes.join(', ') }}
+        {{ texts.recordList(takes.settled.value.codes.join(', ')) }}
       </button>
       <button
         class="tap"
@@ -120,13 +119,16 @@ function record(): void {
         data-test="start-take"
         @click="open = 'lamp'"
       >
-        {{ takes.takes.value.length === 0 ? 'Start the first take' : 'Another take' }}
+        {{ takes.takes.value.length === 0 ? texts.startTheFirstTake : texts.anotherTake }}
       </button>
     </div>
     <details>
-      <summary>Practise on a lamp of Zelf's own</summary>
+      <summary>{{ texts.practiseOnALamp }}</summary>
       <div class="chips practice">
-        <label>Codes <el-input v-model="chosen" class="short" inputmode="numeric" aria-label="Codes to flash" /></label>
+        <label
+          >{{ texts.codes }}
+          <el-input v-model="chosen" class="short" inputmode="numeric" :aria-label="texts.codesToFlash"
+        /></label>
         <button
           class="tap"
           type="button"
@@ -134,11 +136,11 @@ function record(): void {
           data-test="practise"
           @click="open = 'practice'"
         >
-          Start the lamp
+          {{ texts.startTheLamp }}
         </button>
         <span v-if="practised" data-test="practised"
-          >You tapped <b class="figure">{{ practised.codes.join('  ') || 'nothing' }}</b>:
-          {{ isPractisedRight ? 'right.' : 'not what it flashed.' }}</span
+          >{{ texts.youTapped }} <b class="figure">{{ practised.codes.join('  ') || texts.nothingTapped }}</b>:
+          {{ isPractisedRight ? texts.isRight : texts.notWhatItFlashed }}</span
         >
       </div>
     </details>

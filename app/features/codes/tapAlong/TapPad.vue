@@ -3,6 +3,7 @@ import { computed, onMounted, onBeforeUnmount, ref, useTemplateRef } from 'vue';
 import type { Flash } from '../../../../core/codes/rhythm/flash';
 import type { Take } from '../../../../core/codes/rhythm/take';
 import FlashDots from './FlashDots.vue';
+import { texts } from '#words/screens/codes';
 
 /** The whole screen as one key: tap, or press the space bar, with each flash. */
 const props = defineProps<{ read: (flashes: readonly Flash[]) => Take; practice?: readonly Flash[] | null }>();
@@ -64,7 +65,7 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
     class="cover"
     role="dialog"
     aria-modal="true"
-    aria-label="Tap along with the lamp"
+    :aria-label="texts.tapAlongWithThe"
     @keydown="onKey($event, true)"
     @keyup="onKey($event, false)"
   >
@@ -74,7 +75,7 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
       :class="{ down: isDown }"
       tabindex="0"
       role="button"
-      aria-label="Tap with each flash"
+      :aria-label="texts.tapWithEachFlash"
       data-test="tap-pad"
       @pointerdown.prevent="press()"
       @pointerup="release()"
@@ -83,16 +84,15 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
       @contextmenu.prevent
     >
       <span v-if="practice" class="lamp" :class="{ lit: isLit }" aria-hidden="true" />
-      <p class="call">{{ flashes.length === 0 ? 'Tap here with each flash' : soFar.codes.join('  ') || '…' }}</p>
+      <p class="call">{{ flashes.length === 0 ? texts.tapHereWithEach : soFar.codes.join('  ') || '…' }}</p>
       <FlashDots v-if="flashes.length > 0" :take="soFar" />
       <p class="hint">
-        Tap anywhere here, or press the space bar. Hold for as long as the lamp is lit. Let the lamp flash its codes
-        once or twice, then press Done.
+        {{ texts.tapAnywhereHereOr }}
       </p>
     </div>
     <div class="foot">
-      <button class="tap quiet" type="button" data-test="tap-close" @click="emit('close')">Close</button>
-      <button class="tap" type="button" :disabled="flashes.length === 0" @click="again">Start again</button>
+      <button class="tap quiet" type="button" data-test="tap-close" @click="emit('close')">{{ texts.close }}</button>
+      <button class="tap" type="button" :disabled="flashes.length === 0" @click="again">{{ texts.startAgain }}</button>
       <button
         class="tap strong"
         type="button"
@@ -100,7 +100,7 @@ onBeforeUnmount(() => timers.forEach(clearTimeout));
         data-test="tap-done"
         @click="emit('done', [...flashes])"
       >
-        Done
+        {{ texts.done }}
       </button>
     </div>
   </div>

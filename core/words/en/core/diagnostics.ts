@@ -1,0 +1,25 @@
+import type { Said } from '../../said';
+
+export const texts = {
+  wasCancelled: 'was cancelled',
+  theLinkWasLost: (why: Said) => `the link was lost: ${why}. What was read so far is kept`,
+  theModuleStaysBusy: 'the module stays busy; try again later',
+  theModuleRefuses: (what: Said) => `the module refuses: ${what}`,
+  theModuleDoesNot: 'the module does not answer',
+  theLinkWasLostWhat: (lost: Said) => `the link was lost: ${lost}. What was read so far is kept`,
+  setAtKmH: (figure: Said, figure2: Said, celsius: Said) => `set at ${figure} km/h, ${figure2} V, ${celsius} °C`,
+  cameTimes: (occurrences: Said) => `came ${occurrences} times`,
+  theLinkWasLost2: 'the link was lost',
+  generalReject: 'general reject',
+  serviceNotSupported: 'service not supported',
+  subFunctionNotSupported: 'sub-function not supported',
+  wrongMessageLengthOr: 'wrong message length or format',
+  busyRepeatTheRequest: 'busy, repeat the request',
+  conditionsNotCorrect: 'conditions not correct',
+  requestOutOfRange: 'request out of range',
+  securityAccessDenied: 'security access denied',
+  answerPending: 'answer pending',
+  subFunctionNotSupportedIn: 'sub-function not supported in this session',
+  serviceNotSupportedIn: 'service not supported in this session',
+  refusedWith0x: (code: Said) => `refused with 0x${code}`,
+};

@@ -1,0 +1,3 @@
+export const texts = {
+  thisCorner: 'this corner',
+};

@@ -1,0 +1,40 @@
+import type { Said } from '../../said';
+
+export const texts = {
+  underAnOhm: 'under an ohm',
+  somePrintedStepsPass:
+    'Some printed steps pass a low reading here. That is the wrong way round: a signal wire must read overload to ground.',
+  wireEndToEnd: (figure: Said) => `Wire ${figure} end to end`,
+  measureTheLoomWire: (ordinal: Said) => `Measure the ${ordinal} loom wire end to end`,
+  ifItReadsOl: 'If it reads OL, this wire is broken in the loom. If it reads under 5 Ω, the wire is whole.',
+  theLoomWireSensor: (ordinal: Said) => `The ${ordinal} loom wire, sensor plug to module plug, dial on Ω`,
+  wireToGround: (figure: Said) => `Wire ${figure} to ground`,
+  measureTheLoomWireTo: (ordinal: Said) => `Measure the ${ordinal} loom wire to ground`,
+  ifItReadsAnything: 'If it reads anything but OL, this wire touches the body.',
+  theLoomWireTo: (ordinal: Said) => `The ${ordinal} loom wire to clean ground, highest Ω range`,
+  wire1EndTo: 'Wire 1 end to end, loom flexed',
+  measureTheLoomWires: 'Measure the loom wires end to end while flexing the loom',
+  ifItJumpsThe: 'If it jumps, the wire breaks where you flexed it.',
+  wireToWire: 'Wire to wire',
+  measureBetweenTheTwo: 'Measure between the two loom wires',
+  ifItReadsAnythingBut: 'If it reads anything but OL, the two wires touch each other.',
+  betweenTheTwoLoom: 'Between the two loom wires, highest Ω range',
+  voltageOnWire1: 'Voltage on wire 1',
+  ignitionOnLookFor: 'Ignition on: look for volts on the first loom wire',
+  ifThereIsBattery:
+    'If there is battery voltage on it, it touches a fed wire. If there is a volt or two, that is only the module.',
+  batteryVoltage: 'battery voltage',
+  theFirstLoomWire: 'The first loom wire to ground, dial on V⎓, ignition on',
+  battery: 'Battery',
+  measureTheBatteryAt: 'Measure the battery at rest',
+  ifItReadsBelow: 'If it reads below 12.4 V, charge it first: a weak battery sets codes all over the car.',
+  acrossTheBatteryAt: 'Across the battery at rest, dial on V⎓',
+  restedForAnHour: 'Rested for an hour, lights off',
+  modulesFeed: "Module's feed",
+  measureTheModulesFeed: "Measure the module's feed",
+  ifItReadsWell:
+    'If it reads well below the battery, the module gets too little power: look at its fuse and ground, not at the wheels.',
+  aboutBatteryVoltage: 'about battery voltage',
+  farLess: 'far less',
+  modulesFeedPinTo: "Module's feed pin to ground, dial on V⎓",
+};

@@ -1,0 +1,4 @@
+export const texts = {
+  ignitionOff: 'Ignition off',
+  ignitionOnEngineOff: 'Ignition on, engine off',
+};

@@ -1,0 +1,15 @@
+import type { Said } from '../../said';
+
+export const texts = {
+  theRecord: (name: Said) => `${name}: the record`,
+  mostLikelyNow: (faultName: Said) => `Most likely now: ${faultName}`,
+  spent: (percent: Said, money: Said) => `, ${percent}. Spent ${money}.`,
+  saveTheJobAs: 'Save the job as a file',
+  thisJobIsCalled: 'This job is called',
+  nameOfTheJob: 'Name of the job',
+  aNoteWithThe: 'A note, with the time',
+  aNote: 'A note',
+  noteIt: 'Note it',
+  whatHappenedNewestFirst: 'What happened, newest first',
+  nothingYet: 'Nothing yet.',
+};

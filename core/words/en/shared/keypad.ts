@@ -1,0 +1,4 @@
+export const texts = {
+  deleteWords: 'Delete',
+  ol: 'OL',
+};
