@@ -124,7 +124,7 @@ describe('Prove', () => {
     await until(() => expect(mark(screen, 'proof-erase-back-later').exists()).toBe(true));
     await mark(screen, 'proof-erase-back-later').trigger('click');
     await list(screen, '[data-test="proof-ask"] .chips button')
-      .find((one) => one.text() === 'C0034')
+      .find((entry) => entry.text() === 'C0034')
       ?.trigger('click');
     await mark(screen, 'proof-keep').trigger('click');
     await until(async () =>
@@ -180,7 +180,7 @@ describe('Prove', () => {
     await until(() => expect(screen.find('details').exists()).toBe(true));
     await screen
       .findAll('details button')
-      .find((one) => one.text() === 'It is with a workshop now')
+      .find((entry) => entry.text() === 'It is with a workshop now')
       ?.trigger('click');
     await until(async () => expect((await fileOf(garage)).ending).toBe('handed-over'));
     await until(() => expect(mark(screen, 'ending').exists()).toBe(true));
@@ -199,8 +199,8 @@ describe('a check', () => {
       await screen.find(`[data-answer="${finding}"]`).trigger('click');
     inBar('keep').click();
     await until(() => expect(router.currentRoute.value.name).toBe('find'));
-    const kept = (await fileOf(garage)).observations.map((one) =>
-      one.kind === 'look' ? [one.finding, one.channel] : [],
+    const kept = (await fileOf(garage)).observations.map((observation) =>
+      observation.kind === 'look' ? [observation.finding, observation.channel] : [],
     );
     expect(kept).toEqual([
       ['wet', 'front-right'],
@@ -225,14 +225,14 @@ describe('a check', () => {
     await until(() => expect(screen.find('.keypad').exists()).toBe(true));
     await screen
       .findAll('.keypad button')
-      .find((one) => one.text() === 'OL')
+      .find((entry) => entry.text() === 'OL')
       ?.trigger('click');
     await screen
       .findAll('.extras button')
-      .find((one) => one.text() === 'It jumps about')
+      .find((entry) => entry.text() === 'It jumps about')
       ?.trigger('click');
     await list(screen, '[data-test="jumps-at"] button')
-      .find((one) => one.text() === 'lead')
+      .find((jump) => jump.text() === 'lead')
       ?.trigger('click');
     inBar('keep').click();
     await until(async () =>
@@ -260,8 +260,8 @@ describe('Dash and header', () => {
   test('a lamp is toggled, taken back by the button on the header, and made again', async () => {
     const garage = await garageWith([]);
     const { screen } = await show(garage, '/job/j/dash');
-    await until(() => expect(screen.findAll('button').some((one) => one.text().startsWith('ABS'))).toBe(true));
-    const abs = () => screen.findAll('button').find((one) => one.text().startsWith('ABS'));
+    await until(() => expect(screen.findAll('button').some((entry) => entry.text().startsWith('ABS'))).toBe(true));
+    const abs = () => screen.findAll('button').find((entry) => entry.text().startsWith('ABS'));
     await abs()?.trigger('click');
     await until(async () =>
       expect((await fileOf(garage)).observations).toMatchObject([{ kind: 'lamps', lit: ['abs'] }]),
@@ -276,11 +276,11 @@ describe('Dash and header', () => {
   test('after a repair the old lamps are not shown as lit', async () => {
     const garage = await garageWith([{ kind: 'lamps', lit: ['abs'] }], [{ channel: 'front-left', after: 'o1' }]);
     const { screen } = await show(garage, '/job/j/dash');
-    await until(() => expect(screen.findAll('button').some((one) => one.text().startsWith('ABS'))).toBe(true));
+    await until(() => expect(screen.findAll('button').some((entry) => entry.text().startsWith('ABS'))).toBe(true));
     expect(
       screen
         .findAll('button')
-        .find((one) => one.text().startsWith('ABS'))
+        .find((entry) => entry.text().startsWith('ABS'))
         ?.attributes('aria-pressed'),
     ).toBe('false');
   });

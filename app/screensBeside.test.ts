@@ -11,7 +11,9 @@ async function garageWith(seen: readonly Loose[], extra: Partial<CaseFile> = {})
 const list = (screen: VueWrapper, selector: string) => screen.findAll(selector);
 const mark = (screen: VueWrapper, name: string) => screen.find(`[data-test="${name}"]`);
 const button = (screen: VueWrapper, words: string | RegExp) =>
-  screen.findAll('button').find((one) => (typeof words === 'string' ? one.text() === words : words.test(one.text())));
+  screen
+    .findAll('button')
+    .find((entry) => (typeof words === 'string' ? entry.text() === words : words.test(entry.text())));
 const fileOf = async (garage: TestGarage): Promise<CaseFile> => (await garage.job()).file;
 
 describe('Codes', () => {
@@ -25,7 +27,9 @@ describe('Codes', () => {
     await mark(screen, 'record-codes').trigger('click');
     await until(async () =>
       expect(
-        (await fileOf(garage)).observations.map((one) => (one.kind === 'code' ? [one.code, one.status] : one.kind)),
+        (await fileOf(garage)).observations.map((observation) =>
+          observation.kind === 'code' ? [observation.code, observation.status] : observation.kind,
+        ),
       ).toEqual([
         ['C0034', 'current'],
         ['C0031', 'stored'],
@@ -57,7 +61,9 @@ describe('Find', () => {
     await list(screen, '[data-test="evidence"] button.line').at(0)?.trigger('click');
     await until(() => expect(button(screen, 'Withdraw it')).toBeDefined());
     await button(screen, 'Withdraw it')?.trigger('click');
-    await until(async () => expect((await fileOf(garage)).observations.some((one) => one.withdrawn)).toBe(true));
+    await until(async () =>
+      expect((await fileOf(garage)).observations.some((observation) => observation.withdrawn)).toBe(true),
+    );
   });
   test('the corner that codes name is the subject, another can be chosen', async () => {
     const garage = await garageWith([{ kind: 'code', code: 'C0034', status: 'current' }]);
@@ -132,7 +138,7 @@ describe('the garage', () => {
     await screen.find('[aria-label="Remove a job"]').trigger('click');
     await until(async () => expect(await garage.database.jobs.count()).toBe(0));
     await until(() => expect(document.body.textContent).toContain('Put it back'));
-    [...document.querySelectorAll('button')].find((one) => one.textContent === 'Put it back')?.click();
+    [...document.querySelectorAll('button')].find((entry) => entry.textContent === 'Put it back')?.click();
     await until(async () => expect(await garage.database.jobs.count()).toBe(1));
   });
   test('a vehicle is added and its sheet opened; a job is started', async () => {
@@ -144,7 +150,7 @@ describe('the garage', () => {
     await mark(screen, 'steering-right').trigger('click');
     await router.push('/');
     await until(async () =>
-      expect((await garage.database.vehicles.toArray()).map((one) => one.vehicle.steeringSide).sort()).toEqual([
+      expect((await garage.database.vehicles.toArray()).map((vehicle) => vehicle.vehicle.steeringSide).sort()).toEqual([
         'right',
         'right',
       ]),

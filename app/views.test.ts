@@ -21,14 +21,14 @@ const assessment = assessFully(file);
 describe('what is drawn is what the core says', () => {
   test('the path', () => {
     const pieces = pathOf(assessment.segments, 'rear-right');
-    expect(pieces.map((one) => one.name)).toEqual(['Ring', 'Gap', 'Sensor', 'Lead', 'Plug', 'Loom', 'Module']);
+    expect(pieces.map((piece) => piece.name)).toEqual(['Ring', 'Gap', 'Sensor', 'Lead', 'Plug', 'Loom', 'Module']);
     expect(pieces[2]).toMatchObject({ state: 'suspect' });
     expect(pieces[2]?.label).toMatch(/^suspect \d+\u00a0%$/);
     expect(summaryOf(pieces)).toContain('two suspect');
   });
   test('the corners, spoken as the owner speaks', () => {
     const corners = cornersOf(file, assessment, 'nearside-offside');
-    expect(corners.map((one) => one.name)).toEqual([
+    expect(corners.map((corner) => corner.name)).toEqual([
       'Front nearside',
       'Front offside',
       'Rear nearside',
@@ -39,7 +39,7 @@ describe('what is drawn is what the core says', () => {
   });
   test('before codes no corner is called suspect', () => {
     const lamps = caseOf(car('passive'), [{ kind: 'lamps', lit: ['abs'] }]);
-    expect(cornersOf(lamps, assessFully(lamps), 'left-right').map((one) => one.state)).toEqual(
+    expect(cornersOf(lamps, assessFully(lamps), 'left-right').map((lamp) => lamp.state)).toEqual(
       Array(4).fill('open-question'),
     );
   });
@@ -88,7 +88,7 @@ describe('the keypad', () => {
     const press = async (key: string) =>
       pad
         .findAll('button')
-        .find((one) => one.text() === key || one.attributes('aria-label') === key)
+        .find((entry) => entry.text() === key || entry.attributes('aria-label') === key)
         ?.trigger('click');
     for (const key of ['0', '.', '.', '3', '8']) await press(key);
     expect(pad.props('text')).toBe('0.38');
@@ -123,7 +123,7 @@ describe('the spec sheet', () => {
       torques: { 'sensor-bolt': '-1' },
     };
     const made = vehicleOf(form, vehicle);
-    expect(made.problems.map((one) => one.path)).toEqual(['coilMin', 'teeth', 'tyre', 'torque.sensor-bolt']);
+    expect(made.problems.map((problem) => problem.path)).toEqual(['coilMin', 'teeth', 'tyre', 'torque.sensor-bolt']);
     expect(made.vehicle.specs?.sensorResistance).toBeUndefined();
   });
 });

@@ -29,8 +29,8 @@ export function daysBefore(now: string, days: number, minute = 0): string {
 
 /** Lays a sample case out as a case file, its dates counted back from now. */
 export function layOut(name: string, demo: DemoCase, now: string): CaseFile {
-  const observations = demo.seen.map(([days, one], index) => ({
-    ...one,
+  const observations = demo.seen.map(([days, entry], index) => ({
+    ...entry,
     id: `${name}-o${index + 1}`,
     at: daysBefore(now, days, index * 4),
   }));

@@ -5,16 +5,16 @@ import { demoGarage } from './demoGarage';
 
 const { vehicles, jobs } = demoGarage('2026-05-04T17:30:00+02:00');
 const job = (id: string) => {
-  const found = jobs.find((one) => one.id === id);
+  const found = jobs.find((job) => job.id === id);
   if (!found) throw new Error(id);
   return found.file;
 };
 
 describe('the sample garage', () => {
   test('three vehicles, six jobs, each a right case file', () => {
-    expect(vehicles.map((one) => one.vehicle.name)).toEqual(['Tansy', 'Bertie', 'Pebble']);
+    expect(vehicles.map((vehicle) => vehicle.vehicle.name)).toEqual(['Tansy', 'Bertie', 'Pebble']);
     expect(jobs).toHaveLength(6);
-    for (const one of jobs) expect(validate(one.file), one.id).toMatchObject({ ok: true });
+    for (const job of jobs) expect(validate(job.file), job.id).toMatchObject({ ok: true });
   });
   test('the adviser agrees with the story', () => {
     expect(assess(job('tansy-flooded')).ranking[0]).toMatchObject({ channel: 'rear-right', fault: 'sensor-short' });

@@ -38,8 +38,8 @@ export function demoGarage(now: string): { readonly vehicles: VehicleRecord[]; r
     { id: 'tansy', vehicle: TANSY },
     { id: 'bertie', vehicle: BERTIE },
     { id: 'pebble', vehicle: PEBBLE },
-  ].map((one): VehicleRecord => ({
-    ...one,
+  ].map((entry): VehicleRecord => ({
+    ...entry,
     owner: { hourValue: 15, currency: 'EUR' },
     createdAt: daysBefore(now, 700),
   }));

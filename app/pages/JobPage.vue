@@ -44,8 +44,8 @@ watch(id, (now) => void job.open(now), { immediate: true });
 
 const stage = computed<StageId | null>(
   () =>
-    STAGES.find((one) => String(route.name).startsWith(one.id) || (one.id === 'find' && route.name === 'check'))?.id ??
-    null,
+    STAGES.find((entry) => String(route.name).startsWith(entry.id) || (entry.id === 'find' && route.name === 'check'))
+      ?.id ?? null,
 );
 watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
 
@@ -64,8 +64,8 @@ const hasOwnBar = computed(
   () => route.name === 'check' || (route.name === 'fix' && route.query['repair'] !== undefined),
 );
 const visited = computed<StageId[]>(() => {
-  const kinds = new Set(job.file?.observations.map((one) => one.kind));
-  const has = (...wanted: string[]): boolean => wanted.some((one) => kinds.has(one as never));
+  const kinds = new Set(job.file?.observations.map((observation) => observation.kind));
+  const has = (...wanted: string[]): boolean => wanted.some((entry) => kinds.has(entry as never));
   return [
     ...(has('lamps', 'symptom', 'history') ? (['dash'] as const) : []),
     ...(has('code', 'no-code', 'clear') ? (['codes'] as const) : []),
@@ -92,7 +92,7 @@ function lookAt(segment: Segment): void {
 }
 
 useShortcuts({
-  ...Object.fromEntries(STAGES.map((one) => [String(one.number), () => go(one.id)])),
+  ...Object.fromEntries(STAGES.map((entry) => [String(entry.number), () => go(entry.id)])),
   n: () => move.value && void router.push(move.value.to),
   c: () => go('codes'),
   m: () =>

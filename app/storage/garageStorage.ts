@@ -66,10 +66,10 @@ function soundness() {
 function sorted<T>(table: RecordTable, kept: readonly Kept[], look: ReturnType<typeof soundness>) {
   const damaged: Damaged[] = [];
   const records: T[] = [];
-  for (const one of kept) {
-    const found = look(table, one);
+  for (const entry of kept) {
+    const found = look(table, entry);
     if (found) damaged.push(found);
-    else records.push(one.value as T);
+    else records.push(entry.value as T);
   }
   return { damaged, records };
 }
@@ -176,9 +176,9 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
   }
 
   return {
-    watchGarage: (told) => watch(seen, told),
-    watchJob: (id, told) => watch(() => soundRecord<JobRecord>(shelf, 'jobs', id), told),
-    watchVehicle: (id, told) => watch(() => soundRecord<VehicleRecord>(shelf, 'vehicles', id), told),
+    watchGarage: (message) => watch(seen, message),
+    watchJob: (id, message) => watch(() => soundRecord<JobRecord>(shelf, 'jobs', id), message),
+    watchVehicle: (id, message) => watch(() => soundRecord<VehicleRecord>(shelf, 'vehicles', id), message),
     putVehicle: (vehicle) => patient(() => shelf.put('vehicles', vehicle)),
     putJob: (job) => patient(() => shelf.put('jobs', job), { job: job.id, change: () => job }),
     putAll: (vehicles, jobs) =>
@@ -194,7 +194,7 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     removeJob: (id) => patient(() => shelf.remove('jobs', id)),
     mend: (damaged, at) => patient(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
     removeDamaged: ({ table, key }) => patient(() => shelf.remove(table, key)),
-    watchDraft: (id, told) => watch(() => draftOn(shelf, id), told),
+    watchDraft: (id, message) => watch(() => draftOn(shelf, id), message),
     keepDraft: (id, text, before = null) =>
       patient(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
     preference: (id) =>

@@ -78,7 +78,7 @@ describe('damaged records', () => {
     expect(lookAtRecord('jobs', 'k', { ...job, stage: 'moon' })?.title).toBe('Tansy: lamps since the flooded lane');
   });
   test('sound records of the samples are not damaged', () => {
-    for (const one of demo.jobs) expect(lookAtRecord('jobs', one.id, one)).toBeNull();
-    for (const one of demo.vehicles) expect(lookAtRecord('vehicles', one.id, one)).toBeNull();
+    for (const job of demo.jobs) expect(lookAtRecord('jobs', job.id, job)).toBeNull();
+    for (const vehicle of demo.vehicles) expect(lookAtRecord('vehicles', vehicle.id, vehicle)).toBeNull();
   });
 });

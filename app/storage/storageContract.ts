@@ -189,12 +189,12 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
   {
     name: 'a draft that another tab types is told',
     async run(storage, shelf) {
-      const told = once<StoredDraft>(
+      const notice = once<StoredDraft>(
         (seen) => storage.watchDraft('d', seen),
         ({ text }) => text === 'half a read',
       );
       await createGarageStorage(shelf).keepDraft('d', 'half a read');
-      same((await told).revision, 1);
+      same((await notice).revision, 1);
     },
   },
   {
@@ -214,7 +214,7 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
       await shelf.put('jobs', { id: 'hopeless' });
       const seen = await garageOf(storage);
       same(seen.jobs.length, 6);
-      same(seen.damaged.map((one) => [one.key, one.leavesOut]).toSorted(), [
+      same(seen.damaged.map((entry) => [entry.key, entry.leavesOut]).toSorted(), [
         ['broken', 2],
         ['hopeless', null],
       ]);

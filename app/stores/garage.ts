@@ -54,7 +54,7 @@ export const useGarage = defineStore('garage', () => {
   }
 
   async function startJob(vehicleId: string): Promise<string> {
-    const record = vehicles.value.find((one) => one.id === vehicleId);
+    const record = vehicles.value.find((vehicle) => vehicle.id === vehicleId);
     if (!record) throw new Error(`there is no vehicle "${vehicleId}" in this garage`);
     return addJob(emptyCase(record), vehicleId, texts.newJob);
   }
@@ -67,11 +67,15 @@ export const useGarage = defineStore('garage', () => {
   }
 
   /** Takes a file in, as a job of the vehicle of that name or of a new one. Nothing changes when it is refused. */
-  async function importFile(file: Blob, told: (share: number) => void, cancel: AbortSignal): Promise<Result<string>> {
-    const read = await files.read(file, told, cancel);
+  async function importFile(
+    file: Blob,
+    message: (share: number) => void,
+    cancel: AbortSignal,
+  ): Promise<Result<string>> {
+    const read = await files.read(file, message, cancel);
     if (!read.ok) return read;
     const { vehicle } = read.value;
-    const known = vehicles.value.find((one) => one.vehicle.name === vehicle.name && vehicle.name !== undefined);
+    const known = vehicles.value.find((entry) => entry.vehicle.name === vehicle.name && vehicle.name !== undefined);
     const vehicleId = known?.id ?? (await addVehicle(vehicle));
     return { ok: true, value: await addJob(read.value, vehicleId, 'imported') };
   }

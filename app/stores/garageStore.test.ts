@@ -25,7 +25,7 @@ describe('the first visit', () => {
     const first = useGarage();
     await first.open();
     await until(() =>
-      expect(first.vehicles.map((one) => one.vehicle.name).toSorted()).toEqual(['Bertie', 'Pebble', 'Tansy']),
+      expect(first.vehicles.map((vehicle) => vehicle.vehicle.name).toSorted()).toEqual(['Bertie', 'Pebble', 'Tansy']),
     );
     expect(first.isLoaded).toBe(true);
     for (const job of first.jobs) await first.removeJob(job.id);
@@ -72,7 +72,7 @@ describe('what is kept', () => {
       new AbortController().signal,
     );
     expect(taken.ok).toBe(true);
-    await until(() => expect(all.vehicles.map((one) => one.vehicle.name)).toContain('Orchard van'));
+    await until(() => expect(all.vehicles.map((vehicle) => vehicle.vehicle.name)).toContain('Orchard van'));
   });
   test('practice cars share one place, each with its own number', async () => {
     const garage = await layOut(car('passive'));
@@ -85,7 +85,7 @@ describe('what is kept', () => {
       await start('easy');
       await until(() => expect(all.jobs.filter((job) => job.title === 'practice: Easy')).toHaveLength(count));
     }
-    expect(all.vehicles.filter((one) => one.vehicle.name === 'Practice car')).toHaveLength(1);
+    expect(all.vehicles.filter((vehicle) => vehicle.vehicle.name === 'Practice car')).toHaveLength(1);
     const seeds = all.jobs.map((job) => (job.file.practice as { seed?: number } | undefined)?.seed).filter(Boolean);
     expect(seeds.toSorted()).toEqual([1, 2]);
   });
@@ -99,7 +99,11 @@ describe('troubles', () => {
     expect([trouble.fault, trouble.canDecide]).toEqual([null, false]);
     const first = trouble.patience.failed('failing', null);
     const second = trouble.patience.failed('full', { job: 'j', change: (job) => job });
-    expect([trouble.fault, trouble.canDecide, trouble.unsaved.map((one) => one.job)]).toEqual(['full', true, ['j']]);
+    expect([trouble.fault, trouble.canDecide, trouble.unsaved.map((entry) => entry.job)]).toEqual([
+      'full',
+      true,
+      ['j'],
+    ]);
     trouble.giveUp();
     expect(await Promise.all([first, second])).toEqual([false, false]);
     expect(trouble.fault).toBeNull();

@@ -19,13 +19,13 @@ export function usePracticeJobs() {
 
   async function add(practice: Practice): Promise<string> {
     const file = practiceFile(practice);
-    const known = garage.vehicles.find((one) => one.vehicle.name === PRACTICE_CAR);
+    const known = garage.vehicles.find((vehicle) => vehicle.vehicle.name === PRACTICE_CAR);
     const vehicleId = known?.id ?? (await garage.addVehicle(file.vehicle));
     return garage.addJob(file, vehicleId, texts.practice(levelOf(practice.level).name));
   }
 
   const seedAfter = (level: LevelId): number =>
-    1 + garage.jobs.filter((one) => practiceOf(one.file)?.level === level).length;
+    1 + garage.jobs.filter((job) => practiceOf(job.file)?.level === level).length;
 
   /** Another car each time: numbered on by how many there were of this level. */
   const start = (level: LevelId): Promise<string> => add({ level, seed: seedAfter(level), actions: [] });

@@ -55,11 +55,11 @@ describe('the open job', () => {
     expect((await garage.job()).file).toEqual(before.file);
   });
   test('two tabs on one job keep all that both did', async () => {
-    const one = await openJob();
+    const first = await openJob();
     newTab(garage);
     const other = await openJob();
     await Promise.all([
-      ...Array.from({ length: 20 }, () => one.observe({ kind: 'no-code', module: 'abs' })),
+      ...Array.from({ length: 20 }, () => first.observe({ kind: 'no-code', module: 'abs' })),
       ...Array.from({ length: 20 }, () => other.dispatch({ do: 'note', text: 'x' })),
     ]);
     const { file } = await garage.job();

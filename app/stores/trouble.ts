@@ -27,7 +27,7 @@ export const useTrouble = defineStore('trouble', () => {
   const isMemoryOnly = shallowRef(false);
 
   function decide(again: boolean): void {
-    for (const one of waiting.splice(0)) one.decide(again);
+    for (const entry of waiting.splice(0)) entry.decide(again);
   }
 
   /** What the store's work does when it fails: it waits for the person before the screen. */
@@ -49,7 +49,7 @@ export const useTrouble = defineStore('trouble', () => {
     fault: computed<Fault | null>(() => waiting.at(-1)?.fault ?? (slow.value > 0 ? 'blocked' : null)),
     /** Whether something waits to be kept, and so can be tried again or given up. */
     canDecide: computed(() => waiting.length > 0),
-    unsaved: computed<readonly Unsaved[]>(() => waiting.flatMap((one) => (one.unsaved ? [one.unsaved] : []))),
+    unsaved: computed<readonly Unsaved[]>(() => waiting.flatMap((entry) => (entry.unsaved ? [entry.unsaved] : []))),
     tryAgain: () => decide(true),
     giveUp: () => decide(false),
   };

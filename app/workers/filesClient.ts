@@ -12,7 +12,7 @@ export interface FilesClient {
    * @param file what was chosen. @param told the share that has been read, 0 to 1. @param cancel ends it.
    * @returns the case file or what is wrong with it; cancelled and unreadable files are problems, too.
    */
-  read(file: Blob, told: (share: number) => void, cancel: AbortSignal): Promise<Result<CaseFile>>;
+  read(file: Blob, message: (share: number) => void, cancel: AbortSignal): Promise<Result<CaseFile>>;
 }
 
 const startWorker = (): Worker =>
@@ -34,13 +34,13 @@ export function createFilesClient(
   hire: () => Supervised<FilesApi> = () => supervise<FilesApi>(startWorker, undefined, PATIENCE),
 ): FilesClient {
   return {
-    async read(file, told, cancel) {
+    async read(file, message, cancel) {
       const worker = hire();
       const cancelled = new Promise<Result<CaseFile>>((resolve) =>
         cancel.addEventListener('abort', () => resolve(refused('cancelled', texts.wasNotReadTo))),
       );
       const read: Promise<Result<CaseFile>> = worker
-        .ask((remote) => remote.read(file, proxy(told)) as Promise<Result<CaseFile>>)
+        .ask((remote) => remote.read(file, proxy(message)) as Promise<Result<CaseFile>>)
         .catch((error: unknown) => {
           const why = error instanceof WorkerTrouble ? error.message : String(error);
           return refused('cannot-read', texts.cannotBeRead(why));

@@ -8,7 +8,7 @@ import { texts } from '#words/shared/app';
  * @param file what was chosen or dropped. @param told the share that has been read, from 0 to 1.
  * @returns the case file, or what is wrong; a file that is too large is refused before any of it is read.
  */
-export async function readBlob(file: Blob, told: (share: number) => void): Promise<Result<CaseFile>> {
+export async function readBlob(file: Blob, entry: (share: number) => void): Promise<Result<CaseFile>> {
   if (file.size > MOST_BYTES) {
     const message = texts.hasBytesAtMost(file.size, MOST_BYTES);
     return { ok: false, problems: [{ path: '', code: 'too-long', message }] };
@@ -21,7 +21,7 @@ export async function readBlob(file: Blob, told: (share: number) => void): Promi
     if (done) break;
     bytes.set(value.subarray(0, bytes.length - at), at);
     at += value.length;
-    told(Math.min(1, at / Math.max(1, file.size)));
+    entry(Math.min(1, at / Math.max(1, file.size)));
   }
   return readCaseBytes(bytes.subarray(0, at));
 }

@@ -208,10 +208,10 @@ describe('the bench’s client', () => {
     Promise.resolve(Array.from({ length: to - from }, (_none, at) => from + at));
   const hire = () => inThread({ cars }) as never;
   test('a trial is shared out and put together in order', async () => {
-    const told: number[] = [];
-    const trial = runTrial(7, 1, (done) => told.push(done), hire);
+    const notice: number[] = [];
+    const trial = runTrial(7, 1, (done) => notice.push(done), hire);
     expect(await trial.done).toEqual([0, 1, 2, 3, 4, 5, 6]);
-    expect(told.at(-1)).toBe(7);
+    expect(notice.at(-1)).toBe(7);
   });
   test('stopped, it gives what is there', async () => {
     const trial = runTrial(1000, 1, () => trial.stop(), hire);

@@ -27,15 +27,15 @@ const practices = computed(() =>
 );
 const finished = computed(() =>
   practices.value
-    .filter((one) => one.isFinished)
-    .map((one) => {
-      const { world, ledger } = new PracticeSession(one.practice);
-      return { ...one, cost: ledger.cost, isRight: world.isSound || world.staysOut() };
+    .filter((practice) => practice.isFinished)
+    .map((practice) => {
+      const { world, ledger } = new PracticeSession(practice.practice);
+      return { ...practice, cost: ledger.cost, isRight: world.isSound || world.staysOut() };
     }),
 );
-const running = computed(() => practices.value.filter((one) => !one.isFinished));
+const running = computed(() => practices.value.filter((practice) => !practice.isFinished));
 const tally = computed(() => {
-  const right = finished.value.filter((one) => one.isRight).length;
+  const right = finished.value.filter((entry) => entry.isRight).length;
   return texts.ofRepairedRightly(right, finished.value.length);
 });
 
@@ -57,12 +57,12 @@ async function start(level: LevelId): Promise<void> {
       <section class="levels">
         <h1>{{ texts.practise }}</h1>
         <ul class="rows">
-          <li v-for="one in LEVELS" :key="one.id" class="level">
+          <li v-for="entry in LEVELS" :key="entry.id" class="level">
             <div>
-              <b>{{ one.name }}</b>
-              <p class="muted">{{ one.words }}</p>
+              <b>{{ entry.name }}</b>
+              <p class="muted">{{ entry.words }}</p>
             </div>
-            <button class="tap" type="button" :data-level="one.id" @click="start(one.id)">
+            <button class="tap" type="button" :data-level="entry.id" @click="start(entry.id)">
               {{ texts.giveMeACar }}
             </button>
           </li>
@@ -71,24 +71,24 @@ async function start(level: LevelId): Promise<void> {
       <section v-if="running.length > 0">
         <h2>{{ texts.onTheBench }}</h2>
         <ul class="rows">
-          <li v-for="one in running" :key="one.id" class="level">
-            <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
-              ><b>{{ one.level }}</b></RouterLink
+          <li v-for="entry in running" :key="entry.id" class="level">
+            <RouterLink :to="{ name: 'bench', params: { job: entry.id } }"
+              ><b>{{ entry.level }}</b></RouterLink
             >
-            <span class="muted">{{ texts.movesSoFar(one.moves) }}</span>
+            <span class="muted">{{ texts.movesSoFar(entry.moves) }}</span>
           </li>
         </ul>
       </section>
       <section v-if="finished.length > 0" data-test="progress">
         <h2>{{ texts.done(tally) }}</h2>
         <ul class="rows">
-          <li v-for="one in finished" :key="one.id" class="level">
-            <RouterLink :to="{ name: 'bench', params: { job: one.id } }"
-              ><b>{{ one.level }}</b></RouterLink
+          <li v-for="entry in finished" :key="entry.id" class="level">
+            <RouterLink :to="{ name: 'bench', params: { job: entry.id } }"
+              ><b>{{ entry.level }}</b></RouterLink
             >
             <span class="muted"
-              >{{ texts.outcomeAndMoves(one.isRight ? texts.repairedRightly : texts.notRepaired, one.moves) }}
-              <span class="figure">{{ sayMoney(Math.round(one.cost)) }}</span></span
+              >{{ texts.outcomeAndMoves(entry.isRight ? texts.repairedRightly : texts.notRepaired, entry.moves) }}
+              <span class="figure">{{ sayMoney(Math.round(entry.cost)) }}</span></span
             >
           </li>
         </ul>

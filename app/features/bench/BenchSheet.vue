@@ -54,9 +54,9 @@ const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);
         <section v-if="!practice.alone && suspects.length > 0" class="advice" data-test="bench-advice">
           <h2>{{ texts.whatTheAdviserSuspects }}</h2>
           <ul class="rows">
-            <li v-for="one in suspects" :key="`${one.channel}${one.fault}`" class="suspect">
-              <span>{{ nameOf(one.fault, one.channel) }}</span><span class="figure">{{
-                percent(one.probability)
+            <li v-for="suspect in suspects" :key="`${suspect.channel}${suspect.fault}`" class="suspect">
+              <span>{{ nameOf(suspect.fault, suspect.channel) }}</span><span class="figure">{{
+                percent(suspect.probability)
               }}</span>
             </li>
           </ul>

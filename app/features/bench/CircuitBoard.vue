@@ -34,7 +34,7 @@ const VIEW = {
 } as const;
 const view = computed(() => VIEW[props.part]);
 const isHere = (x: number): boolean => x >= view.value.left && x < view.value.left + view.value.width;
-const spots = computed(() => SPOTS.filter((one) => isHere(one.x)));
+const spots = computed(() => SPOTS.filter((entry) => isHere(entry.x)));
 const plugsHere = computed(() =>
   (
     [

@@ -31,12 +31,12 @@ onMounted(lookBack);
 const money = (amount: number): string => sayMoney(Math.round(amount), job.file?.owner?.currency);
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 /** A repair after which the fault is hardly believed any more has cured it. */
-function isGone(one: WeighedMove): boolean {
-  return one.move.startsWith('repair:') && one.after < 0.02;
+function isGone(weighedMove: WeighedMove): boolean {
+  return weighedMove.move.startsWith('repair:') && weighedMove.after < 0.02;
 }
-function worth(one: WeighedMove): string {
-  if (isGone(one)) return texts.theFaultIsGone;
-  return texts.chanceOfTheReal(percent(one.before), percent(one.after));
+function worth(weighedMove: WeighedMove): string {
+  if (isGone(weighedMove)) return texts.theFaultIsGone;
+  return texts.chanceOfTheReal(percent(weighedMove.before), percent(weighedMove.after));
 }
 function sentence(move: string, channel: Channel | null): string {
   return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;
@@ -56,8 +56,9 @@ function place(channel: Channel | null): string {
     <template v-else>
       <h1>
         {{ texts.itWas }}
-        <template v-for="(one, at) in debrief.faults" :key="one.fault"
-          >{{ at > 0 ? texts.andAlso : '' }}{{ faultName(one.fault).toLowerCase() }}{{ place(one.channel) }}</template
+        <template v-for="(fault, at) in debrief.faults" :key="fault.fault"
+          >{{ at > 0 ? texts.andAlso : '' }}{{ faultName(fault.fault).toLowerCase()
+          }}{{ place(fault.channel) }}</template
         >
       </h1>
       <p :class="debrief.isRight ? 'told' : 'warning'">
@@ -86,16 +87,16 @@ function place(channel: Channel | null): string {
         <div>
           <h2>{{ texts.yourRoad }}</h2>
           <ol class="rows">
-            <li v-for="(one, at) in debrief.moves" :key="at" class="move">
-              <span>{{ sentence(one.move, one.channel) }}</span>
-              <span class="figure">{{ money(one.cost) }}</span>
+            <li v-for="(move, at) in debrief.moves" :key="at" class="move">
+              <span>{{ sentence(move.move, move.channel) }}</span>
+              <span class="figure">{{ money(move.cost) }}</span>
               <span
                 class="muted worth"
                 :class="{
-                  up: isGone(one) || one.after > one.before + 0.05,
-                  down: !isGone(one) && one.after < one.before - 0.05,
+                  up: isGone(move) || move.after > move.before + 0.05,
+                  down: !isGone(move) && move.after < move.before - 0.05,
                 }"
-                >{{ worth(one) }}</span
+                >{{ worth(move) }}</span
               >
             </li>
             <li v-if="debrief.moves.length === 0" class="muted">{{ texts.nothingWasDone }}</li>
@@ -104,8 +105,8 @@ function place(channel: Channel | null): string {
         <div>
           <h2>{{ texts.theAdvisersRoad }}</h2>
           <ol class="rows">
-            <li v-for="(one, at) in debrief.adviser.road" :key="at" class="move">
-              <span>{{ sentence(one.move, one.channel) }}</span><span class="figure">{{ money(one.cost) }}</span>
+            <li v-for="(entry, at) in debrief.adviser.road" :key="at" class="move">
+              <span>{{ sentence(entry.move, entry.channel) }}</span><span class="figure">{{ money(entry.cost) }}</span>
             </li>
           </ol>
         </div>

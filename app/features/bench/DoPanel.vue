@@ -32,8 +32,8 @@ const GROUPS = [
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
 const deeds = computed<readonly Deed[]>(() => [
   ...CHECKS.filter(
-    (one) => isOther(one.check) && !one.manner && (!one.only || !type.value || one.only === type.value),
-  ).map((one) => ({ check: one.check, words: one.words, minutes: one.minutes, ofCar: one.of === 'car' })),
+    (entry) => isOther(entry.check) && !entry.manner && (!entry.only || !type.value || entry.only === type.value),
+  ).map((entry) => ({ check: entry.check, words: entry.words, minutes: entry.minutes, ofCar: entry.of === 'car' })),
   { check: 'drive', words: texts.driveAShortLoop, minutes: 12, ofCar: true },
   ...(type.value
     ? []
@@ -47,22 +47,22 @@ const deeds = computed<readonly Deed[]>(() => [
       ]),
 ]);
 const groups = computed(() =>
-  GROUPS.map((group) => ({ name: group.name, deeds: deeds.value.filter((one) => group.fits(one.check)) })).filter(
+  GROUPS.map((group) => ({ name: group.name, deeds: deeds.value.filter((deed) => group.fits(deed.check)) })).filter(
     (group) => group.deeds.length > 0,
   ),
 );
 const OF_CAR = new Set(['charged:supply', 'repaired-wire:supply', 'topped-up:elsewhere']);
-const repairs = REPAIRS.filter((one) => !one.workshop && one.repair !== 'clear');
+const repairs = REPAIRS.filter((entry) => !entry.workshop && entry.repair !== 'clear');
 
-async function make(one: Deed): Promise<void> {
-  const channel: Channel | null = one.ofCar ? null : job.subject;
-  const shown = await act({ do: 'check', check: one.check, channel });
+async function make(deed: Deed): Promise<void> {
+  const channel: Channel | null = deed.ofCar ? null : job.subject;
+  const shown = await act({ do: 'check', check: deed.check, channel });
   const { file } = job;
   if (!shown || !file) return;
   answers.value = shown.vehicle
     ? [texts.notedOnTheSpec]
-    : shown.seen.map((each) => {
-        const { title, figure, detail } = describeObservation({ ...each, id: '' }, file, values);
+    : shown.seen.map((entry) => {
+        const { title, figure, detail } = describeObservation({ ...entry, id: '' }, file, values);
         return [title, figure, detail].filter(Boolean).join(', ');
       });
 }
@@ -81,14 +81,14 @@ async function mend(repair: string): Promise<void> {
   <section v-if="practice && job.file" class="do">
     <h2>{{ texts.withHandsAndEyes }}</h2>
     <ul v-if="answers.length > 0" class="told answers" role="status" data-test="deed-answer">
-      <li v-for="one in answers" :key="one">{{ one }}</li>
+      <li v-for="answer in answers" :key="answer">{{ answer }}</li>
     </ul>
     <details v-for="group in groups" :key="group.name">
       <summary>{{ group.name }}</summary>
       <ul class="rows">
-        <li v-for="one in group.deeds" :key="one.check">
-          <button class="deed" type="button" :data-deed="one.check" @click="make(one)">
-            <span>{{ one.words }}</span><span class="muted figure">{{ one.minutes }} min</span>
+        <li v-for="deed in group.deeds" :key="deed.check">
+          <button class="deed" type="button" :data-deed="deed.check" @click="make(deed)">
+            <span>{{ deed.words }}</span><span class="muted figure">{{ deed.minutes }} min</span>
           </button>
         </li>
       </ul>
@@ -99,10 +99,10 @@ async function mend(repair: string): Promise<void> {
         {{ texts.theRepairIsDone }}
       </p>
       <ul class="rows">
-        <li v-for="one in repairs" :key="one.repair">
-          <button class="deed" type="button" :data-repair="one.repair" @click="mend(one.repair)">
-            <span>{{ one.words.charAt(0).toUpperCase() + one.words.slice(1) }}</span><span class="muted figure"
-              >{{ one.minutes }} min{{ one.price ? `, ${one.price}` : '' }}</span
+        <li v-for="repair in repairs" :key="repair.repair">
+          <button class="deed" type="button" :data-repair="repair.repair" @click="mend(repair.repair)">
+            <span>{{ repair.words.charAt(0).toUpperCase() + repair.words.slice(1) }}</span><span class="muted figure"
+              >{{ repair.minutes }} min{{ repair.price ? `, ${repair.price}` : '' }}</span
             >
           </button>
         </li>

@@ -38,7 +38,7 @@ const WORDS: Readonly<Record<Dial, string>> = {
 const setting = computed(() => settingOf(dial.value, red.value, black.value, plugs.value));
 const canWiggle = computed(() => {
   const { value } = setting;
-  return value.is === 'check' && CHECKS.some((one) => one.check === value.check && one.manner === 'wiggle');
+  return value.is === 'check' && CHECKS.some((entry) => entry.check === value.check && entry.manner === 'wiggle');
 });
 const ranges = computed(() =>
   meter.value.id === 'by-hand' && dial.value !== 'mv' ? meter.value.ranges[QUANTITY_OF[dial.value]] : [],
@@ -143,18 +143,18 @@ async function probe(): Promise<void> {
         <output class="display figure" aria-live="polite" data-test="meter-display">{{ display || '– – –' }}</output>
         <div class="dial" role="radiogroup" :aria-label="texts.dialOfTheMeter">
           <button
-            v-for="one in DIAL"
-            :key="one"
+            v-for="entry in DIAL"
+            :key="entry"
             type="button"
             class="tap"
             role="radio"
-            :aria-checked="dial === one"
-            :aria-label="WORDS[one]"
-            :data-dial="one"
-            @click="dial = one"
+            :aria-checked="dial === entry"
+            :aria-label="WORDS[entry]"
+            :data-dial="entry"
+            @click="dial = entry"
           >
-            {{ SIGNS[one]
-            }}<svg v-if="one === 'dc'" class="direct" viewBox="0 0 20 12" aria-hidden="true">
+            {{ SIGNS[entry]
+            }}<svg v-if="entry === 'dc'" class="direct" viewBox="0 0 20 12" aria-hidden="true">
               <path d="M1 3h18M1 9h4M8 9h4M15 9h4" />
             </svg>
           </button>
@@ -170,15 +170,15 @@ async function probe(): Promise<void> {
       <div class="ask">
         <div class="chips" role="radiogroup" :aria-label="texts.probeInHand">
           <button
-            v-for="one in ['red', 'black'] as const"
-            :key="one"
+            v-for="entry in ['red', 'black'] as const"
+            :key="entry"
             type="button"
             class="tap small"
             role="radio"
-            :aria-checked="inHand === one"
-            @click="inHand = one"
+            :aria-checked="inHand === entry"
+            @click="inHand = entry"
           >
-            {{ one === 'red' ? '+ probe' : '− probe' }}
+            {{ entry === 'red' ? '+ probe' : '− probe' }}
           </button>
           <button
             v-if="canWiggle"

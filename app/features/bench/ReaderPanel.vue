@@ -13,7 +13,7 @@ const reader = useReader();
 const { values } = usePreferences();
 const jobId = computed(() => job.record?.id ?? '');
 const spoken = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
-const hasCodes = computed(() => job.file?.observations.some((one) => one.kind === 'code') ?? false);
+const hasCodes = computed(() => job.file?.observations.some((observation) => observation.kind === 'code') ?? false);
 const speeds = computed(() =>
   (job.file?.vehicle.channels ?? []).map((channel, at) => ({
     name: sayChannel(channel, values.sides, job.file?.vehicle.steeringSide),
@@ -75,9 +75,11 @@ const speeds = computed(() =>
       <RouterLink :to="{ name: 'codes', params: { job: jobId } }">{{ texts.codesTapAlong }}</RouterLink>.
     </p>
     <dl v-if="reader.speeds.value.length > 0" class="speeds">
-      <div v-for="one in speeds" :key="one.name">
-        <dt>{{ one.name }}</dt>
-        <dd class="figure">{{ texts.kmH(one.kmh === null || one.kmh === undefined ? '–' : one.kmh.toFixed(1)) }}</dd>
+      <div v-for="speed in speeds" :key="speed.name">
+        <dt>{{ speed.name }}</dt>
+        <dd class="figure">
+          {{ texts.kmH(speed.kmh === null || speed.kmh === undefined ? '–' : speed.kmh.toFixed(1)) }}
+        </dd>
       </div>
     </dl>
   </section>

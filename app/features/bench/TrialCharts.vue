@@ -37,9 +37,9 @@ function calibrationData(): Data[] {
   return [
     { x: [0, 1], y: [0, 1], mode: 'lines', line: { dash: 'dot', color: role('question') }, hoverinfo: 'skip' },
     {
-      x: props.bins.map((one) => one.believed),
-      y: props.bins.map((one) => one.true),
-      text: props.bins.map((one) => `${one.cars} cars`),
+      x: props.bins.map((bin) => bin.believed),
+      y: props.bins.map((bin) => bin.true),
+      text: props.bins.map((bin) => `${bin.cars} cars`),
       mode: 'lines+markers',
       marker: { size: 11, color: role('action') },
       line: { color: role('action') },
@@ -57,7 +57,7 @@ const COLOURS: Readonly<Record<Policy, string>> = {
 /** Share of cars that cost no more than so much. */
 function spreadData(): Data[] {
   return (Object.keys(COLOURS) as Policy[]).map((policy) => {
-    const sorted = props.costs.map((one) => one[policy].cost).sort((a, b) => a - b);
+    const sorted = props.costs.map((cost) => cost[policy].cost).sort((a, b) => a - b);
     return {
       x: sorted,
       y: sorted.map((_one, at) => (at + 1) / sorted.length),
@@ -77,7 +77,7 @@ async function draw(): Promise<void> {
     await plotly.react(left, calibrationData(), layout('believed', 'true'), still);
     const wide = layout('cost', texts.shareOfCars);
     await plotly.react(right, spreadData(), { ...wide, showlegend: true, legend: { x: 0.5, y: 0.1 } }, still);
-    purge = () => [left, right].forEach((one) => plotly.purge(one));
+    purge = () => [left, right].forEach((entry) => plotly.purge(entry));
   } catch {
     problem.value = texts.theChartsCouldNot;
   }

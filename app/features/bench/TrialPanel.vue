@@ -16,8 +16,8 @@ const done = ref(0);
 const running = shallowRef<RunningTrial | null>(null);
 const results = shallowRef<readonly CarResult[]>([]);
 const figures = computed(() => (results.value.length > 0 ? summarise(results.value, seed.value) : null));
-const bins = computed(() => reliability(results.value.flatMap((one) => (one.act ? [one.act] : []))));
-const costs = computed(() => results.value.map((one) => one.outcomes));
+const bins = computed(() => reliability(results.value.flatMap((result) => (result.act ? [result.act] : []))));
+const costs = computed(() => results.value.map((result) => result.outcomes));
 
 const NAMES: Readonly<Record<Policy, string>> = {
   adviser: texts.theAdviser,
@@ -50,15 +50,15 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
     </p>
     <div class="chips">
       <button
-        v-for="one in SIZES"
-        :key="one"
+        v-for="entry in SIZES"
+        :key="entry"
         type="button"
         class="tap small"
-        :aria-pressed="cars === one"
+        :aria-pressed="cars === entry"
         :disabled="running !== null"
-        @click="cars = one"
+        @click="cars = entry"
       >
-        {{ texts.cars(one) }}
+        {{ texts.cars(entry) }}
       </button>
       <label class="seed"
         >{{ texts.number }}
@@ -91,14 +91,14 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
             </tr>
           </thead>
           <tbody>
-            <tr v-for="one in figures.policies" :key="one.policy">
-              <th>{{ NAMES[one.policy] }}</th>
-              <td>{{ percent(one.repairedRightly) }}</td>
-              <td>{{ one.meanCost.toFixed(0) }}</td>
-              <td>{{ one.p95Cost.toFixed(0) }}</td>
-              <td>{{ one.partsForNothing.toFixed(2) }}</td>
-              <td>{{ one.checks.toFixed(1) }}</td>
-              <td>{{ one.minutes.toFixed(0) }}</td>
+            <tr v-for="figure in figures.policies" :key="figure.policy">
+              <th>{{ NAMES[figure.policy] }}</th>
+              <td>{{ percent(figure.repairedRightly) }}</td>
+              <td>{{ figure.meanCost.toFixed(0) }}</td>
+              <td>{{ figure.p95Cost.toFixed(0) }}</td>
+              <td>{{ figure.partsForNothing.toFixed(2) }}</td>
+              <td>{{ figure.checks.toFixed(1) }}</td>
+              <td>{{ figure.minutes.toFixed(0) }}</td>
             </tr>
           </tbody>
         </table>

@@ -37,7 +37,7 @@ describe('the stand-in reader', () => {
     await says(/modules asked/);
     const found = (await seen()).slice(before);
     expect(found.length).toBeGreaterThan(3);
-    expect(found.every((one) => ['code', 'no-code', 'no-answer'].includes(one.kind))).toBe(true);
+    expect(found.every((entry) => ['code', 'no-code', 'no-answer'].includes(entry.kind))).toBe(true);
   });
   test('whose plug slips out keeps what was read, and reads the rest', async () => {
     plugged((hello) => ({ ...hello, dropAfter: 3 }));
@@ -64,7 +64,7 @@ describe('the stand-in reader', () => {
     expect(mark('reader-erase').attributes('disabled')).toBeDefined();
     await press('reader-read');
     await says(/modules asked/);
-    if (!(await seen()).some((one) => one.kind === 'code')) return;
+    if (!(await seen()).some((entry) => entry.kind === 'code')) return;
     await press('reader-erase');
     await says(/Erased, key on, a short drive/);
     expect((await seen()).at(-1)).toMatchObject({ kind: 'clear' });

@@ -11,7 +11,7 @@ import { texts } from '#words/screens/bench';
 export function useErrand() {
   const { practice } = usePractice();
   const isBusy = ref(false);
-  const told = ref('');
+  const notice = ref('');
   const isLost = ref(false);
   let client: DiagnosticClient | null = null;
 
@@ -27,7 +27,7 @@ export function useErrand() {
       ...moving,
       dropAfter: dropOf(now),
     });
-    told.value = via === 'socket' ? texts.linkedOverTheServer : texts.linkedWithinThisBrowser;
+    notice.value = via === 'socket' ? texts.linkedOverTheServer : texts.linkedWithinThisBrowser;
     client = new DiagnosticClient(link, browserTimer);
     return client;
   }
@@ -41,7 +41,7 @@ export function useErrand() {
       await make();
     } catch (error) {
       isLost.value = true;
-      told.value = texts.theReaderCannotBe(error instanceof Error ? error.message : texts.noLink);
+      notice.value = texts.theReaderCannotBe(error instanceof Error ? error.message : texts.noLink);
     } finally {
       client?.close();
       client = null;
@@ -50,5 +50,5 @@ export function useErrand() {
   }
 
   const cancel = (): void => client?.cancel();
-  return { isBusy, told, isLost, plugIn, errand, cancel };
+  return { isBusy, told: notice, isLost, plugIn, errand, cancel };
 }

@@ -21,7 +21,7 @@ function spunWords(live: Seen | undefined): string {
 /** What the stand-in reader can be asked for. */
 export function useReader() {
   const { job, act } = usePractice();
-  const { isBusy, told, isLost, plugIn, errand, cancel } = useErrand();
+  const { isBusy, told: notice, isLost, plugIn, errand, cancel } = useErrand();
   const asked = shallowRef<readonly ModuleName[]>([]);
   const speeds = shallowRef<readonly (number | null)[]>([]);
   /** The brake module of an older car answers no reader. */
@@ -30,16 +30,16 @@ export function useReader() {
   /** Reads the modules that have not been read yet; what was read is kept at once, even when the link is lost on the way. */
   const read = (): Promise<void> =>
     errand(async () => {
-      const left = ALL_MODULES.filter((one) => !asked.value.includes(one));
+      const left = ALL_MODULES.filter((entry) => !asked.value.includes(entry));
       const found = await sweep(await plugIn(), left);
       if (found.seen.length > 0) await job.observe(...(found.seen as readonly NewObservation[]));
       await act({ do: 'read', modules: Math.max(1, found.asked.length) });
       const whole = [...asked.value, ...found.asked];
       isLost.value = found.cut !== null;
       asked.value = found.cut === null ? [] : whole;
-      isDumb.value = found.seen.some((one) => one.kind === 'no-answer' && one.module === 'abs');
-      const codes = found.seen.filter((one) => one.kind === 'code').length;
-      told.value = found.cut
+      isDumb.value = found.seen.some((entry) => entry.kind === 'no-answer' && entry.module === 'abs');
+      const codes = found.seen.filter((entry) => entry.kind === 'code').length;
+      notice.value = found.cut
         ? texts.cutReading(
             `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}`,
             whole.length,
@@ -55,13 +55,13 @@ export function useReader() {
       const answer = await (await plugIn()).clearCodes('abs');
       if (!answer.ok) {
         isLost.value = true;
-        told.value = texts.notErased(answer.problems[0]?.message ?? texts.noAnswer);
+        notice.value = texts.notErased(answer.problems[0]?.message ?? texts.noAnswer);
         return;
       }
       const shown = await act({ do: 'check', check: 'clear', channel: null });
       const [clear] = shown?.seen ?? [];
       const back = clear?.kind === 'clear' && clear.result !== 'stayed-clear' ? clear.returned?.join(', ') : '';
-      told.value = back ? texts.erasedKeyOnA(back) : texts.erasedKeyOnAShort;
+      notice.value = back ? texts.erasedKeyOnA(back) : texts.erasedKeyOnAShort;
     });
 
   /** Spins a wheel and watches the four speeds over the link; the finding is recorded. */
@@ -71,8 +71,8 @@ export function useReader() {
       speeds.value = seen.ok ? seen.value : [];
       const shown = await act({ do: 'check', check: 'live:hand-spin', channel });
       const [live] = shown?.seen ?? [];
-      if (!seen.ok) told.value = texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
-      else told.value = spunWords(live);
+      if (!seen.ok) notice.value = texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
+      else notice.value = spunWords(live);
     });
 
   /** Drives a bend and watches the four speeds over the link; what the drive shows of each corner is recorded. */
@@ -81,8 +81,10 @@ export function useReader() {
       const seen = await (await plugIn({ motion: A_BEND })).wheelSpeeds();
       speeds.value = seen.ok ? seen.value : [];
       await act({ do: 'check', check: 'live:drive', channel: job.subject });
-      told.value = seen.ok ? texts.aBendToThe(A_BEND.kmh) : texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
+      notice.value = seen.ok
+        ? texts.aBendToThe(A_BEND.kmh)
+        : texts.noSpeeds(seen.problems[0]?.message ?? texts.noAnswer);
     });
 
-  return { isBusy, told, isLost, isDumb, asked, speeds, read, erase, spin, drive, cancel };
+  return { isBusy, told: notice, isLost, isDumb, asked, speeds, read, erase, spin, drive, cancel };
 }

@@ -132,11 +132,11 @@ async function record(): Promise<void> {
     <section v-if="codes.clears.value.length > 0">
       <h2>{{ texts.whatErasingBrought }}</h2>
       <ul class="rows" data-test="clears">
-        <li v-for="one in codes.clears.value" :key="one.id" class="code">
-          <b>{{ CLEAR_NAMES[one.result] }}</b><span class="meaning muted"
-            >{{ one.returned?.length ? texts.back(one.returned.join(', ')) : '' }}
-            {{ one.stayed?.length ? texts.away(one.stayed.join(', ')) : '' }}</span
-          ><button class="tap quiet" type="button" @click="codes.job.withdraw(one.id, true)">
+        <li v-for="code in codes.clears.value" :key="code.id" class="code">
+          <b>{{ CLEAR_NAMES[code.result] }}</b><span class="meaning muted"
+            >{{ code.returned?.length ? texts.back(code.returned.join(', ')) : '' }}
+            {{ code.stayed?.length ? texts.away(code.stayed.join(', ')) : '' }}</span
+          ><button class="tap quiet" type="button" @click="codes.job.withdraw(code.id, true)">
             {{ texts.takeBack }}
           </button>
         </li>

@@ -18,9 +18,13 @@ const { values } = usePreferences();
 const names = computed(() => readerNames(props.file));
 const say = (channel: Channel): string => sayChannel(channel, values.sides, props.file.vehicle.steeringSide);
 const made = computed(() =>
-  props.file.observations.flatMap((one) =>
-    one.kind === 'live' && one.while === 'hand-spin' && !one.withdrawn && one.channel && one.shownAs
-      ? [{ id: one.id, spun: say(one.channel), shown: say(one.shownAs as Channel) }]
+  props.file.observations.flatMap((observation) =>
+    observation.kind === 'live' &&
+    observation.while === 'hand-spin' &&
+    !observation.withdrawn &&
+    observation.channel &&
+    observation.shownAs
+      ? [{ id: observation.id, spun: say(observation.channel), shown: say(observation.shownAs as Channel) }]
       : [],
   ),
 );
@@ -55,17 +59,17 @@ function note(shown: Channel | null): void {
       {{ texts.readersAndPeopleMix }}
     </p>
     <ul v-if="made.length > 0" class="rows">
-      <li v-for="one in made" :key="one.id" class="spin">
+      <li v-for="entry in made" :key="entry.id" class="spin">
         <span
           ><SentenceWith :text="texts.spunShownAs"
             ><template #spun
-              ><b>{{ one.spun }}</b></template
+              ><b>{{ entry.spun }}</b></template
             ><template #shown
-              ><b>{{ one.shown }}</b></template
+              ><b>{{ entry.shown }}</b></template
             ></SentenceWith
           ></span
         >
-        <button class="tap quiet" type="button" @click="emit('again', one.id)">{{ texts.takeBack }}</button>
+        <button class="tap quiet" type="button" @click="emit('again', entry.id)">{{ texts.takeBack }}</button>
       </li>
     </ul>
     <p v-if="names.doubled.length > 0" class="told" role="alert">

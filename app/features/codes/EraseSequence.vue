@@ -12,7 +12,7 @@ const emit = defineEmits<{ result: [result: Result, returned: string[], stayed: 
 
 const isErased = ref(false);
 const back = ref<readonly string[]>([]);
-const names = computed(() => [...new Set(props.recorded.map((one) => one.code))]);
+const names = computed(() => [...new Set(props.recorded.map((entry) => entry.code))]);
 const WHEN: readonly (readonly [Result, string])[] = [
   ['returned-at-key-on', texts.cameBackWithThe],
   ['returned-when-moving', texts.cameBackWhenThe],
@@ -20,7 +20,7 @@ const WHEN: readonly (readonly [Result, string])[] = [
 ];
 
 function toggle(code: string): void {
-  back.value = back.value.includes(code) ? back.value.filter((one) => one !== code) : [...back.value, code];
+  back.value = back.value.includes(code) ? back.value.filter((entry) => entry !== code) : [...back.value, code];
 }
 
 function settle(result: Result): void {
@@ -32,7 +32,7 @@ function settle(result: Result): void {
         : names.value.length === 1
           ? names.value
           : [];
-  const stayed = result === 'refused' ? [] : names.value.filter((one) => !returned.includes(one));
+  const stayed = result === 'refused' ? [] : names.value.filter((name) => !returned.includes(name));
   emit('result', result, returned, result === 'stayed-clear' || returned.length > 0 ? stayed : []);
   isErased.value = false;
   back.value = [];

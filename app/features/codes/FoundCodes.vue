@@ -13,7 +13,7 @@ defineProps<{
   advice: ReaderText['advice'];
   leftover: ReaderText['leftover'];
   statuses: ReadonlyMap<string, Status>;
-  meaningOf: (one: FoundCode) => { readonly words: string; readonly whose: string };
+  meaningOf: (foundCode: FoundCode) => { readonly words: string; readonly whose: string };
 }>();
 const emit = defineEmits<{ status: [code: string, status: Status] }>();
 type Status = ObservationOf<'code'>['status'];
@@ -24,39 +24,39 @@ const ANSWERS = { 'no-code': texts.hasNoCodes, 'no-answer': texts.didNotAnswer }
 <template>
   <div class="found">
     <ul v-if="found.length + modules.length > 0" class="rows" data-test="found-codes">
-      <li v-for="one in found" :key="one.code + one.module" class="code">
-        <b class="figure number">{{ one.code }}</b>
+      <li v-for="entry in found" :key="entry.code + entry.module" class="code">
+        <b class="figure number">{{ entry.code }}</b>
         <span class="meaning"
-          >{{ meaningOf(one).words }}<span class="muted"> · {{ meaningOf(one).whose }}</span
-          ><span v-if="one.module && one.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[one.module] }}</span
-          ><span v-if="one.odometer !== null" class="muted"> {{ texts.atKm(spaced(one.odometer)) }}</span></span
+          >{{ meaningOf(entry).words }}<span class="muted"> · {{ meaningOf(entry).whose }}</span
+          ><span v-if="entry.module && entry.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[entry.module] }}</span
+          ><span v-if="entry.odometer !== null" class="muted"> {{ texts.atKm(spaced(entry.odometer)) }}</span></span
         >
-        <span class="chips" role="radiogroup" :aria-label="texts.statusOf(one.code)">
+        <span class="chips" role="radiogroup" :aria-label="texts.statusOf(entry.code)">
           <button
             v-for="status in CODE_STATUSES"
             :key="status"
             class="tap small"
             type="button"
             role="radio"
-            :aria-checked="(statuses.get(one.code) ?? one.status) === status"
-            @click="emit('status', one.code, status)"
+            :aria-checked="(statuses.get(entry.code) ?? entry.status) === status"
+            @click="emit('status', entry.code, status)"
           >
             {{ CODE_STATUS_NAMES[status] }}
           </button>
         </span>
       </li>
-      <li v-for="one in modules" :key="one.module">
-        <b>{{ MODULE_NAMES[one.module] }}</b> {{ ANSWERS[one.answer] }}
+      <li v-for="module in modules" :key="module.module">
+        <b>{{ MODULE_NAMES[module.module] }}</b> {{ ANSWERS[module.answer] }}
       </li>
     </ul>
-    <p v-for="one in advice" :key="one.line" class="told">
-      “{{ one.text.slice(0, 160) }}”
+    <p v-for="entry in advice" :key="entry.line" class="told">
+      “{{ entry.text.slice(0, 160) }}”
       <span class="muted">{{ texts.yourReadersAdviceIs }}</span>
     </p>
     <div v-if="leftover.length > 0" class="told" data-test="leftover">
       <b>{{ texts.zelfDoesNotUnderstand }}</b>
-      <p v-for="one in leftover.slice(0, 6)" :key="one.line" class="muted">
-        {{ texts.line(one.line, one.text.slice(0, 120)) }}
+      <p v-for="entry in leftover.slice(0, 6)" :key="entry.line" class="muted">
+        {{ texts.line(entry.line, entry.text.slice(0, 120)) }}
       </p>
       <p v-if="leftover.length > 6" class="muted">{{ texts.andLinesMore(leftover.length - 6) }}</p>
     </div>

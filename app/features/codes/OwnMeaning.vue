@@ -38,29 +38,29 @@ function keep(): void {
     </p>
     <div class="chips" role="radiogroup" :aria-label="texts.whichCorner">
       <button
-        v-for="one in vehicle.channels"
-        :key="one"
+        v-for="entry in vehicle.channels"
+        :key="entry"
         class="tap"
         type="button"
         role="radio"
-        :aria-checked="channel === one"
-        :data-test="`own-${one}`"
-        @click="channel = channel === one ? null : one"
+        :aria-checked="channel === entry"
+        :data-test="`own-${entry}`"
+        @click="channel = channel === entry ? null : entry"
       >
-        {{ sayChannel(one, values.sides, vehicle.steeringSide) }}
+        {{ sayChannel(entry, values.sides, vehicle.steeringSide) }}
       </button>
     </div>
     <div class="chips" role="radiogroup" :aria-label="texts.whatFailure">
       <button
-        v-for="one in FAILURES"
-        :key="one"
+        v-for="entry in FAILURES"
+        :key="entry"
         class="tap small"
         type="button"
         role="radio"
-        :aria-checked="failure === one"
-        @click="failure = failure === one ? null : one"
+        :aria-checked="failure === entry"
+        @click="failure = failure === entry ? null : entry"
       >
-        {{ FAILURE_NAMES[one] }}
+        {{ FAILURE_NAMES[entry] }}
       </button>
     </div>
     <el-input

@@ -14,8 +14,8 @@ const PARTS: readonly (readonly [string, readonly ReaderHint[]])[] = [
     <div v-for="[title, hints] in PARTS" :key="title">
       <h3>{{ title }}</h3>
       <ol>
-        <li v-for="one in hints" :key="one.id">
-          {{ one.tryThis }} <span class="muted">{{ one.because }}</span>
+        <li v-for="hint in hints" :key="hint.id">
+          {{ hint.tryThis }} <span class="muted">{{ hint.because }}</span>
         </li>
       </ol>
     </div>

@@ -25,17 +25,17 @@ const ROLE_WORDS = { cause: '', echo: 'echo', ghost: 'ghost', parked: 'parked' }
 
 /** Echoes stand under their cause, whatever the order of recording. */
 const rows = computed(() => {
-  const roots = props.sorted.filter((one) => one.under === null);
-  return roots.flatMap((root) => [root, ...props.sorted.filter((one) => one.under === root.code.id)]);
+  const roots = props.sorted.filter((entry) => entry.under === null);
+  return roots.flatMap((root) => [root, ...props.sorted.filter((entry) => entry.under === root.code.id)]);
 });
 const known = (code: string): OwnMeaning | null => props.vehicle.codeMeanings?.[code] ?? null;
 
-function details(one: Code): string {
-  const { whose } = props.meaningOf(one);
+function details(code: Code): string {
+  const { whose } = props.meaningOf(code);
   return [
-    one.status === 'unknown' ? texts.noStatusGiven : CODE_STATUS_NAMES[one.status],
-    one.module ? (MODULE_NAMES[one.module] ?? '') : '',
-    one.odometer ? texts.atKm2(spaced(one.odometer)) : '',
+    code.status === 'unknown' ? texts.noStatusGiven : CODE_STATUS_NAMES[code.status],
+    code.module ? (MODULE_NAMES[code.module] ?? '') : '',
+    code.odometer ? texts.atKm2(spaced(code.odometer)) : '',
     whose,
   ]
     .filter(Boolean)

@@ -51,41 +51,48 @@ export function useCodes() {
   const modules = computed(() => (read.value.ok ? read.value.value.modules : []));
   const advice = computed(() => (read.value.ok ? read.value.value.advice : []));
   const problem = computed(() => (read.value.ok ? '' : (read.value.problems[0]?.message ?? '')));
-  const counted = computed<readonly Observation[]>(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
-  const recorded = computed(() => counted.value.filter((one): one is Code => one.kind === 'code'));
+  const counted = computed<readonly Observation[]>(
+    () => job.file?.observations.filter((observation) => !observation.withdrawn) ?? [],
+  );
+  const recorded = computed(() => counted.value.filter((entry): entry is Code => entry.kind === 'code'));
   const sorted = computed(() => (job.file ? sortCodes(job.file) : []));
-  const clears = computed(() => counted.value.filter((one): one is ObservationOf<'clear'> => one.kind === 'clear'));
+  const clears = computed(() =>
+    counted.value.filter((entry): entry is ObservationOf<'clear'> => entry.kind === 'clear'),
+  );
 
-  function asObservation(one: FoundCode): Omit<Code, 'id'> {
+  function asObservation(foundCode: FoundCode): Omit<Code, 'id'> {
     return {
       kind: 'code',
-      code: one.code,
-      status: one.status,
-      ...(one.module ? { module: one.module } : {}),
-      ...(one.meaning ? { meaning: one.meaning } : {}),
-      ...(one.odometer === null ? {} : { odometer: one.odometer }),
+      code: foundCode.code,
+      status: foundCode.status,
+      ...(foundCode.module ? { module: foundCode.module } : {}),
+      ...(foundCode.meaning ? { meaning: foundCode.meaning } : {}),
+      ...(foundCode.odometer === null ? {} : { odometer: foundCode.odometer }),
     };
   }
 
   /** Records what was found: codes, modules without codes or answer, and the reader's advice as a note. */
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {
     const before = text.value;
-    const made = found.value.map((one) => ({ ...asObservation(one), status: statuses.get(one.code) ?? one.status }));
+    const made = found.value.map((entry) => ({
+      ...asObservation(entry),
+      status: statuses.get(entry.code) ?? entry.status,
+    }));
     const answers: NewObservation[] = modules.value.map(({ module, answer }) => ({ kind: answer, module }));
-    const said = advice.value.map((one) => one.text).join(' ');
+    const said = advice.value.map((entry) => entry.text).join(' ');
     if (made.length + answers.length === 0) return;
-    const advised = found.value.findLastIndex((one) => one.line < (advice.value[0]?.line ?? 0));
+    const advised = found.value.findLastIndex((entry) => entry.line < (advice.value[0]?.line ?? 0));
     const note = texts.readersAdvice(said).slice(0, 500);
-    const noted = made.map((one, at) => (said && at === Math.max(0, advised) ? { ...one, note } : one));
+    const noted = made.map((entry, at) => (said && at === Math.max(0, advised) ? { ...entry, note } : entry));
     await job.observe(...noted, ...answers);
     text.value = withoutRecorded(text.value, before);
   }
 
   async function recordFlashes(list: readonly string[]): Promise<void> {
     await job.observe(
-      ...list.map((one) => ({
+      ...list.map((entry) => ({
         kind: 'code' as const,
-        code: one,
+        code: entry,
         status: 'unknown' as const,
         module: 'abs' as const,
         note: texts.flashCodeTwoTakes,
@@ -94,9 +101,9 @@ export function useCodes() {
   }
 
   /** Takes a recorded code back and puts it into the text again, to be typed right. */
-  async function correct(one: Code): Promise<void> {
-    await job.withdraw(one.id, true);
-    const parts = [one.code, one.meaning ?? '', one.status === 'unknown' || one.meaning ? '' : one.status];
+  async function correct(code: Code): Promise<void> {
+    await job.withdraw(code.id, true);
+    const parts = [code.code, code.meaning ?? '', code.status === 'unknown' || code.meaning ? '' : code.status];
     text.value = [parts.filter(Boolean).join(' '), text.value].filter(Boolean).join('\n');
   }
 

@@ -14,19 +14,21 @@ import { texts } from '#words/screens/dash';
 const dash = useDash();
 const cautions = computed(
   () =>
-    dash.job.assessment?.cautions.filter((one) => /hydraulic|red|airbag|high-voltage|without-abs/.test(one.id)) ?? [],
+    dash.job.assessment?.cautions.filter((caution) =>
+      /hydraulic|red|airbag|high-voltage|without-abs/.test(caution.id),
+    ) ?? [],
 );
 const BENDS = ['left', 'right'] as const;
 /** Symptoms that a bend can bring on. */
 const bendable = computed(() =>
-  dash.symptoms.value.filter((one) => /stability|noise|pulses|speedometer/.test(one.symptom)),
+  dash.symptoms.value.filter((symptom) => /stability|noise|pulses|speedometer/.test(symptom.symptom)),
 );
-const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => one.symptom === word);
+const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom) => symptom.symptom === word);
 </script>
 
 <template>
   <div class="dash">
-    <section v-for="one in cautions" :key="one.id" class="warning" role="alert">{{ one.text }}</section>
+    <section v-for="caution in cautions" :key="caution.id" class="warning" role="alert">{{ caution.text }}</section>
     <section>
       <h1>{{ texts.whatIsLit }}</h1>
       <BulbCheck />
@@ -119,17 +121,17 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((one) => 
           {{ SYMPTOM_NAMES[word] }}
         </button>
       </div>
-      <div v-for="one in bendable" :key="one.id" class="bend">
-        <span>{{ texts.onlyInOneBend(SYMPTOM_NAMES[one.symptom] ?? one.symptom) }}</span>
+      <div v-for="entry in bendable" :key="entry.id" class="bend">
+        <span>{{ texts.onlyInOneBend(SYMPTOM_NAMES[entry.symptom] ?? entry.symptom) }}</span>
         <span class="chips">
           <button
             v-for="side in BENDS"
             :key="side"
             type="button"
             class="tap"
-            :aria-pressed="one.bend === side"
+            :aria-pressed="entry.bend === side"
             :data-test="`bend-${side}`"
-            @click="dash.setBend(one.id, side)"
+            @click="dash.setBend(entry.id, side)"
           >
             {{ texts.bends(side) }}
           </button>

@@ -12,14 +12,14 @@ const job = useJob();
 const rest = useDraft(() => `${job.record?.id}.battery-rest`);
 const cranking = useDraft(() => `${job.record?.id}.battery-cranking`);
 const trouble = ref<Readonly<Record<string, string>>>({});
-const counted = computed(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
-const fluid = computed(() => counted.value.filter((one) => one.kind === 'look' && one.part === 'fluid').at(-1));
+const counted = computed(() => job.file?.observations.filter((observation) => !observation.withdrawn) ?? []);
+const fluid = computed(() => counted.value.filter((entry) => entry.kind === 'look' && entry.part === 'fluid').at(-1));
 
 function read(isCranking: boolean): ObservationOf<'meter'> | undefined {
   return counted.value
     .filter(
-      (one): one is ObservationOf<'meter'> =>
-        one.kind === 'meter' && one.point === 'battery' && (one.while === 'cranking') === isCranking,
+      (entry): entry is ObservationOf<'meter'> =>
+        entry.kind === 'meter' && entry.point === 'battery' && (entry.while === 'cranking') === isCranking,
     )
     .at(-1);
 }
@@ -55,7 +55,7 @@ const FLUID_SAYS = {
 } as const;
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
-  const line = LINES.value.find((one) => one.id === id);
+  const line = LINES.value.find((entry) => entry.id === id);
   if (!line) return;
   const reading = parseReading(line.text.value, 'dc-voltage');
   if (!reading.ok) {
@@ -85,9 +85,9 @@ async function noteFluid(finding: 'sound' | 'level-low'): Promise<void> {
   await job.dispatch({ do: 'fluid', finding });
 }
 
-function shown(one: ObservationOf<'meter'> | undefined): string {
-  if (!one) return '';
-  const { number, unit } = showReading(one.value, one.quantity, one.resolution ?? 0.01);
+function shown(observation: ObservationOf<'meter'> | undefined): string {
+  if (!observation) return '';
+  const { number, unit } = showReading(observation.value, observation.quantity, observation.resolution ?? 0.01);
   return `${number} ${unit}`;
 }
 </script>
@@ -124,25 +124,30 @@ function shown(one: ObservationOf<'meter'> | undefined): string {
           </button>
         </span>
       </li>
-      <li v-for="one in LINES" :key="one.id" class="line">
+      <li v-for="entry in LINES" :key="entry.id" class="line">
         <span class="what"
-          ><b>{{ one.label }}</b
+          ><b>{{ entry.label }}</b
           ><span class="muted"
-            >{{ texts.atLeast }} <span class="figure">{{ one.limit }} V</span>. {{ one.says }}</span
-          ><span v-if="one.kept" class="verdict" :data-test="`says-${one.id}`">{{ verdictOf(one) }}</span
-          ><span v-if="trouble[one.id]" class="bad" role="alert">{{ trouble[one.id] }}</span></span
+            >{{ texts.atLeast }} <span class="figure">{{ entry.limit }} V</span>. {{ entry.says }}</span
+          ><span v-if="entry.kept" class="verdict" :data-test="`says-${entry.id}`">{{ verdictOf(entry) }}</span
+          ><span v-if="trouble[entry.id]" class="bad" role="alert">{{ trouble[entry.id] }}</span></span
         >
         <span class="chips">
-          <span v-if="one.kept" class="kept figure">{{ shown(one.kept) }}</span>
+          <span v-if="entry.kept" class="kept figure">{{ shown(entry.kept) }}</span>
           <el-input
-            v-model="one.text.value"
+            v-model="entry.text.value"
             class="volts"
             inputmode="decimal"
             placeholder="12.6"
-            :aria-label="`${one.label}, volt`"
-            @keydown.enter="keep(one.id, one.isCranking)"
+            :aria-label="`${entry.label}, volt`"
+            @keydown.enter="keep(entry.id, entry.isCranking)"
           />
-          <button class="tap" type="button" :disabled="one.text.value === ''" @click="keep(one.id, one.isCranking)">
+          <button
+            class="tap"
+            type="button"
+            :disabled="entry.text.value === ''"
+            @click="keep(entry.id, entry.isCranking)"
+          >
             {{ texts.keep }}
           </button>
         </span>

@@ -19,7 +19,7 @@ const rows = computed(() => {
     .map((corner) => ({
       corner,
       name: corner ? sayChannel(corner, values.sides, props.vehicle.steeringSide) : texts.wholeCar,
-      events: props.history.filter((one) => (one.channel ?? null) === corner),
+      events: props.history.filter((entry) => (entry.channel ?? null) === corner),
     }))
     .filter((row) => row.events.length > 0);
 });
@@ -32,7 +32,7 @@ const rows = computed(() => {
         <th scope="col">
           <span class="only-read">{{ texts.corner }}</span>
         </th>
-        <th v-for="one in SPANS" :key="one.id" scope="col">{{ one.words }}</th>
+        <th v-for="entry in SPANS" :key="entry.id" scope="col">{{ entry.words }}</th>
       </tr>
     </thead>
     <tbody>
@@ -40,14 +40,14 @@ const rows = computed(() => {
         <th scope="row">{{ row.name }}</th>
         <td v-for="span in SPANS" :key="span.id" :data-span="span.words">
           <button
-            v-for="one in row.events.filter((each) => spanOf(each.ago) === span.id)"
-            :key="one.id"
+            v-for="event in row.events.filter((each) => spanOf(each.ago) === span.id)"
+            :key="event.id"
             class="tap event"
             type="button"
-            :title="texts.takeBack(HISTORY_NAMES[one.event] ?? one.event)"
-            @click="emit('remove', one.id)"
+            :title="texts.takeBack(HISTORY_NAMES[event.event] ?? event.event)"
+            @click="emit('remove', event.id)"
           >
-            {{ HISTORY_NAMES[one.event] }} <span aria-hidden="true">×</span
+            {{ HISTORY_NAMES[event.event] }} <span aria-hidden="true">×</span
             ><span class="only-read">{{ texts.takeBack2 }}</span>
           </button>
         </td>

@@ -20,7 +20,7 @@ const rows = computed(() =>
   LEANING.map(([what, lamps], at) => ({
     what,
     y: 34 + at * 40,
-    lamp: lamps.filter((one) => props.lit.includes(one)).map((one) => LAMP_NAMES[one]),
+    lamp: lamps.filter((lamp) => props.lit.includes(lamp)).map((lamp) => LAMP_NAMES[lamp]),
   })),
 );
 </script>
@@ -38,18 +38,18 @@ const rows = computed(() =>
         <path d="M62 140h52" class="gone" />
         <rect x="150" y="88" width="104" height="60" rx="4" />
         <path
-          v-for="one in rows"
-          :key="one.what"
-          :d="`M254 118h26V${one.y}h30`"
-          :class="{ gone: one.lamp.length > 0 }"
+          v-for="row in rows"
+          :key="row.what"
+          :d="`M254 118h26V${row.y}h30`"
+          :class="{ gone: row.lamp.length > 0 }"
         />
       </g>
       <text x="202" y="114" class="middle strong">{{ texts.brake }}</text>
       <text x="202" y="134" class="middle strong">{{ texts.module }}</text>
       <text x="20" y="222" class="small">{{ texts.oneWheelsNumberMissing }}</text>
-      <g v-for="one in rows" :key="one.what">
-        <text x="318" :y="one.y + 5" :class="{ strong: one.lamp.length > 0 }">{{ one.what }}</text>
-        <text v-if="one.lamp.length > 0" x="552" :y="one.y + 5" class="end lit">{{ texts.lit }}</text>
+      <g v-for="row in rows" :key="row.what">
+        <text x="318" :y="row.y + 5" :class="{ strong: row.lamp.length > 0 }">{{ row.what }}</text>
+        <text v-if="row.lamp.length > 0" x="552" :y="row.y + 5" class="end lit">{{ texts.lit }}</text>
       </g>
     </svg>
     <figcaption>

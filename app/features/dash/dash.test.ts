@@ -23,7 +23,7 @@ describe('lamps', () => {
     await says(/ABS/);
     await press('ABS');
     await until(async () =>
-      expect((await seenIn(garage)).flatMap((one) => (one.kind === 'lamps' ? one.lit : []))).toEqual([]),
+      expect((await seenIn(garage)).flatMap((entry) => (entry.kind === 'lamps' ? entry.lit : []))).toEqual([]),
     );
   });
   test('the pattern is noted with them', async () => {
@@ -98,7 +98,7 @@ describe('how the lamps behave', () => {
       .find((choice) => choice.text() === 'now and then')
       ?.trigger('click');
     await until(async () =>
-      expect((await seenIn(garage)).map((one) => (one.kind === 'lamps' ? one.pattern : null))).toEqual([
+      expect((await seenIn(garage)).map((entry) => (entry.kind === 'lamps' ? entry.pattern : null))).toEqual([
         ['intermittent'],
         ['steady-from-key-on'],
       ]),

@@ -13,5 +13,5 @@ export type SpanId = (typeof SPANS)[number]['id'];
 /** The span in which something so many days ago lies. */
 export function spanOf(agoDays: number | undefined): SpanId {
   if (agoDays === undefined) return 'unknown';
-  return SPANS.find((one) => agoDays >= one.from)?.id ?? 'days';
+  return SPANS.find((entry) => agoDays >= entry.from)?.id ?? 'days';
 }

@@ -15,7 +15,7 @@ export const FAMILY: readonly Lamp[] = [
   'tyre-pressure',
   'message',
 ];
-export const OTHERS: readonly Lamp[] = LAMPS.filter((one) => !FAMILY.includes(one));
+export const OTHERS: readonly Lamp[] = LAMPS.filter((entry) => !FAMILY.includes(entry));
 
 /** What the Dash stage shows and does. */
 export function useDash() {
@@ -23,17 +23,17 @@ export function useDash() {
   const lamps = computed(() => presentLamps(job.file));
   const lit = computed<readonly Lamp[]>(() => lamps.value?.lit ?? []);
   const pattern = computed<readonly Pattern[]>(() => lamps.value?.pattern ?? []);
-  const counted = computed(() => job.file?.observations.filter((one) => !one.withdrawn) ?? []);
+  const counted = computed(() => job.file?.observations.filter((observation) => !observation.withdrawn) ?? []);
   const history = computed(() =>
-    counted.value.filter((one): one is ObservationOf<'history'> => one.kind === 'history'),
+    counted.value.filter((entry): entry is ObservationOf<'history'> => entry.kind === 'history'),
   );
   const earlier = computed<readonly Pattern[]>(() => earlierLamps(job.file)?.pattern ?? []);
   const symptoms = computed(() =>
-    counted.value.filter((one): one is ObservationOf<'symptom'> => one.kind === 'symptom'),
+    counted.value.filter((entry): entry is ObservationOf<'symptom'> => entry.kind === 'symptom'),
   );
 
   async function toggleSymptom(symptom: ObservationOf<'symptom'>['symptom']): Promise<void> {
-    const known = symptoms.value.find((one) => one.symptom === symptom);
+    const known = symptoms.value.find((entry) => entry.symptom === symptom);
     if (known) await job.withdraw(known.id, true);
     else await job.observe({ kind: 'symptom', symptom });
   }

@@ -33,9 +33,9 @@ const STANDING: Readonly<Record<string, string>> = {
 };
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
 
-function said(one: Observation): string {
+function said(observation: Observation): string {
   if (!check.job.file) return '';
-  const { title, figure, detail } = describeObservation(one, check.job.file, values);
+  const { title, figure, detail } = describeObservation(observation, check.job.file, values);
   return [title, figure, detail].filter(Boolean).join(', ');
 }
 
@@ -80,7 +80,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   const file = check.job.file;
   const wheels = file?.vehicle.channels ?? [];
   const meant = isAxleOnly.value && check.channel.value ? axleOf(check.channel.value, wheels) : wheels;
-  const open = meant.filter((one) => !file?.vehicle.sensorTypes?.[one]);
+  const open = meant.filter((entry) => !file?.vehicle.sensorTypes?.[entry]);
   await check.job.dispatch({ do: 'sensor-type', type, channels: open });
   await router.push({ name: 'find' });
 }
@@ -95,15 +95,15 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <p v-if="!check.canMove.value" class="overline">{{ where || texts.theWholeCar }}</p>
       <div v-else class="wheels" role="group" :aria-label="texts.whichWheel">
         <button
-          v-for="one in channels"
-          :key="one"
+          v-for="channel in channels"
+          :key="channel"
           type="button"
           class="tap wheel"
-          :aria-pressed="check.channel.value === one"
-          :data-test="`at-${one}`"
-          @click="check.moveTo(one)"
+          :aria-pressed="check.channel.value === channel"
+          :data-test="`at-${channel}`"
+          @click="check.moveTo(channel)"
         >
-          {{ say(one) }}</button><button
+          {{ say(channel) }}</button><button
           v-if="check.answer.value?.is === 'look'"
           type="button"
           class="tap wheel"
@@ -153,8 +153,15 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <section v-else>
         <h2 class="overline">{{ texts.whatDoYouFind }}</h2>
         <div class="answers">
-          <button v-for="one in choices" :key="one" type="button" class="tap" :data-answer="one" @click="choose([one])">
-            {{ wordsFor(one) }}
+          <button
+            v-for="choice in choices"
+            :key="choice"
+            type="button"
+            class="tap"
+            :data-answer="choice"
+            @click="choose([choice])"
+          >
+            {{ wordsFor(choice) }}
           </button>
         </div>
         <label v-if="check.answer.value?.is === 'sensor-type'" class="switch">

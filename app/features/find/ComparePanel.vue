@@ -13,7 +13,7 @@ import { texts } from '#words/screens/find';
 const props = defineProps<{ file: CaseFile; at: Channel }>();
 const { values } = usePreferences();
 const both = computed(() => compareSides(props.file, props.at));
-const say = (one: Channel): string => sayChannel(one, values.sides, props.file.vehicle.steeringSide);
+const say = (channel: Channel): string => sayChannel(channel, values.sides, props.file.vehicle.steeringSide);
 </script>
 
 <template>

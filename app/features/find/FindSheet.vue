@@ -24,14 +24,16 @@ const chosen = ref<Segment | null>(null);
 /** The path strip of a phone says which segment to open. */
 watch(
   () => route.query['segment'],
-  (named) => (chosen.value = SEGMENTS.find((one) => one === named) ?? chosen.value),
+  (named) => (chosen.value = SEGMENTS.find((entry) => entry === named) ?? chosen.value),
   { immediate: true },
 );
 
 const where = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
 const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
-const likeliest = computed(() => pieces.value.reduce((best, one) => (one.probability > best.probability ? one : best)));
-const selected = computed(() => pieces.value.find((one) => one.segment === chosen.value) ?? likeliest.value);
+const likeliest = computed(() =>
+  pieces.value.reduce((best, piece) => (piece.probability > best.probability ? piece : best)),
+);
+const selected = computed(() => pieces.value.find((piece) => piece.segment === chosen.value) ?? likeliest.value);
 watch(
   () => job.subject,
   () => (chosen.value = null),
@@ -40,25 +42,29 @@ watch(
 const lines = computed(() => (job.file ? evidenceLines(job.file, job.assessment, job.subject, values) : []));
 const faults = computed(() =>
   (job.assessment?.ranking ?? [])
-    .filter((one) => one.channel === job.subject && one.segment === selected.value.segment && one.probability >= 0.01)
+    .filter(
+      (entry) => entry.channel === job.subject && entry.segment === selected.value.segment && entry.probability >= 0.01,
+    )
     .slice(0, 5)
-    .map((one) => ({ words: faultName(one.fault), share: percent(one.probability) })),
+    .map((entry) => ({ words: faultName(entry.fault), share: percent(entry.probability) })),
 );
 const made = computed(
   () =>
     new Set(
-      (job.file?.observations ?? []).filter((one) => !one.withdrawn && one.channel === job.subject).map(checkNameOf),
+      (job.file?.observations ?? [])
+        .filter((observation) => !observation.withdrawn && observation.channel === job.subject)
+        .map(checkNameOf),
     ),
 );
 const checks = computed<PanelCheck[]>(() =>
   checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
     .slice(0, 8)
-    .map((one) => ({
-      check: one.check,
-      manner: one.manner,
-      words: one.words,
-      minutes: one.minutes,
-      done: one.manner === undefined && made.value.has(one.check),
+    .map((sensorType) => ({
+      check: sensorType.check,
+      manner: sensorType.manner,
+      words: sensorType.words,
+      minutes: sensorType.minutes,
+      done: sensorType.manner === undefined && made.value.has(sensorType.check),
     })),
 );
 </script>

@@ -7,7 +7,7 @@ import { texts } from '#words/screens/find';
 const props = defineProps<{ findings: readonly string[]; wordsFor: (finding: string) => string }>();
 const emit = defineEmits<{ keep: [found: readonly string[]] }>();
 const chosen = ref<readonly string[]>([]);
-const damage = computed(() => props.findings.filter((one) => !ALONE.includes(one)));
+const damage = computed(() => props.findings.filter((finding) => !ALONE.includes(finding)));
 watch(
   () => props.findings,
   () => (chosen.value = []),
@@ -34,15 +34,15 @@ function toggle(finding: string): void {
     <p class="muted">{{ texts.orWhatIsWrong }}</p>
     <div class="answers" role="group" :aria-label="texts.findings">
       <button
-        v-for="one in damage"
-        :key="one"
+        v-for="entry in damage"
+        :key="entry"
         type="button"
         class="tap"
-        :aria-pressed="chosen.includes(one)"
-        :data-answer="one"
-        @click="toggle(one)"
+        :aria-pressed="chosen.includes(entry)"
+        :data-answer="entry"
+        @click="toggle(entry)"
       >
-        {{ wordsFor(one) }}
+        {{ wordsFor(entry) }}
       </button>
     </div>
     <Teleport defer to="#own-bar">

@@ -116,14 +116,14 @@ const RANGES = [
         </button>
         <div v-if="canWiggle && isWiggling && isUnsteady" class="ranges" data-test="jumps-at">
           <span>{{ texts.whichPartDidYou }}</span><button
-            v-for="one in JUMPS_AT"
-            :key="one"
+            v-for="entry in JUMPS_AT"
+            :key="entry"
             class="tap small"
             type="button"
-            :aria-pressed="jumpsAt === one"
-            @click="jumpsAt = jumpsAt === one ? '' : one"
+            :aria-pressed="jumpsAt === entry"
+            @click="jumpsAt = jumpsAt === entry ? '' : entry"
           >
-            {{ PARTS[one].name.toLowerCase() }}
+            {{ PARTS[entry].name.toLowerCase() }}
           </button>
         </div>
       </div>

@@ -30,20 +30,20 @@ defineProps<{
     <template v-if="faults.length > 0">
       <h3>{{ texts.whatItMayBe }}</h3>
       <ul class="rows">
-        <li v-for="one in faults" :key="one.words" class="row">
-          <span>{{ one.words }}</span><span class="figure">{{ one.share }}</span>
+        <li v-for="fault in faults" :key="fault.words" class="row">
+          <span>{{ fault.words }}</span><span class="figure">{{ fault.share }}</span>
         </li>
       </ul>
     </template>
     <h3>{{ texts.stillToCheckHere }}</h3>
     <ul class="rows" data-test="segment-checks">
-      <li v-for="one in checks" :key="`${one.check}${one.manner}`">
+      <li v-for="check in checks" :key="`${check.check}${check.manner}`">
         <RouterLink
           class="row check"
-          :to="{ name: 'check', query: { do: one.check, at, ...(one.manner ? { while: one.manner } : {}) } }"
+          :to="{ name: 'check', query: { do: check.check, at, ...(check.manner ? { while: check.manner } : {}) } }"
           ><span
-            >{{ one.words }}<span v-if="one.done" class="muted"> {{ texts.madeAgain }}</span></span
-          ><span class="figure">{{ one.minutes }} min</span></RouterLink
+            >{{ check.words }}<span v-if="check.done" class="muted"> {{ texts.madeAgain }}</span></span
+          ><span class="figure">{{ check.minutes }} min</span></RouterLink
         >
       </li>
     </ul>

@@ -26,7 +26,7 @@ async function keep(): Promise<void> {
   else {
     const sensorResistance = { min: min.value.value, max: max.value.value, at };
     await job.dispatch({ do: 'specs', specs: { sensorResistance } });
-    for (const one of [least, most, celsius]) one.value = '';
+    for (const field of [least, most, celsius]) field.value = '';
     emit('kept');
   }
 }

@@ -64,8 +64,8 @@ function back(): void {
         <path class="whole" :d="`M20 34H${place(found.fromMetre)}`" />
         <path class="open" :d="`M${place(found.fromMetre)} 34H${place(found.toMetre)}`" />
         <path class="beyond" :d="`M${place(found.toMetre)} 34H540`" />
-        <g v-for="one in kept.probes" :key="one.atMetre">
-          <path :class="one.whole ? 'tick' : 'cross'" :d="`M${place(one.atMetre)} 24v20`" />
+        <g v-for="probe in kept.probes" :key="probe.atMetre">
+          <path :class="probe.whole ? 'tick' : 'cross'" :d="`M${place(probe.atMetre)} 24v20`" />
         </g>
         <path v-if="found.nextMetre !== null" class="next" :d="`M${place(found.nextMetre)} 4v22m-6-8 6 8 6-8`" />
       </svg>

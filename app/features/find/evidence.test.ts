@@ -19,8 +19,8 @@ const AROUND: AroundReading = {
 const SENSOR = { is: 'meter', point: 'sensor', quantity: 'resistance' } as const;
 
 describe('a reading with what stands around it', () => {
-  const made = (around: Partial<AroundReading>, value: number | 'overload' = 1200) =>
-    meterObservation(SENSOR, 'front-right', { value, resolution: 1 } as never, { ...AROUND, ...around });
+  const made = (partial: Partial<AroundReading>, value: number | 'overload' = 1200) =>
+    meterObservation(SENSOR, 'front-right', { value, resolution: 1 } as never, { ...AROUND, ...partial });
   test('the probes’ own resistance is taken off', () => {
     expect(made({ leads: '0,4' }).value).toBeCloseTo(1199.6, 6);
     expect(made({ leads: 'lots' }).value).toBe(1200);

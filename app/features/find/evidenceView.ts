@@ -24,8 +24,8 @@ export interface EvidenceLine extends Described {
 }
 
 /** The sheet on which an observation can be said again. */
-function correctionOf(one: Observation): RouteLocationRaw {
-  switch (one.kind) {
+function correctionOf(observation: Observation): RouteLocationRaw {
+  switch (observation.kind) {
     case 'meter':
     case 'look':
     case 'live':
@@ -36,10 +36,10 @@ function correctionOf(one: Observation): RouteLocationRaw {
       return {
         name: 'check',
         query: {
-          do: checkNameOf(one),
-          at: one.channel ?? '',
-          correct: one.id,
-          ...(one.kind === 'meter' && one.while === 'wiggle' ? { while: 'wiggle' } : {}),
+          do: checkNameOf(observation),
+          at: observation.channel ?? '',
+          correct: observation.id,
+          ...(observation.kind === 'meter' && observation.while === 'wiggle' ? { while: 'wiggle' } : {}),
         },
       };
     case 'lamps':
@@ -59,7 +59,7 @@ const WORTH_TELLING = 1;
 const FOR_FIRST = 2.5;
 
 function list(segments: readonly Segment[]): string {
-  const names = segments.map((one) => SEGMENT_NAMES[one].toLowerCase());
+  const names = segments.map((segment) => SEGMENT_NAMES[segment].toLowerCase());
   if (names.length > 3) return `${names.slice(0, 3).join(', ')} …`;
   return names.length > 1 ? texts.or(names.slice(0, -1).join(', '), names.at(-1) ?? '') : (names[0] ?? '');
 }
@@ -67,7 +67,7 @@ function list(segments: readonly Segment[]): string {
 /** The strongest thing an observation says of the path: for some segments, or against some. */
 function weighing(weights: readonly Weight[]): EvidenceLine['weighs'] {
   const bySegment = new Map<Segment, number>();
-  for (const one of weights) bySegment.set(one.segment, (bySegment.get(one.segment) ?? 0) + one.decibans);
+  for (const weight of weights) bySegment.set(weight.segment, (bySegment.get(weight.segment) ?? 0) + weight.decibans);
   const entries = [...bySegment]
     .filter(([, decibans]) => Math.abs(decibans) >= WORTH_TELLING)
     .sort(([, a], [, b]) => Math.abs(b) - Math.abs(a));
@@ -93,18 +93,24 @@ export function evidenceLines(
   subject: Channel,
   speech: Speech,
 ): EvidenceLine[] {
-  return file.observations.map((one) => {
-    const weights = assessment?.weights.filter((each) => each.channel === subject && each.ids.includes(one.id)) ?? [];
-    const ignored = one.withdrawn ? '' : (assessment?.ignored.find((each) => each.id === one.id)?.why ?? '');
+  return file.observations.map((observation) => {
+    const weights =
+      assessment?.weights.filter((weight) => weight.channel === subject && weight.ids.includes(observation.id)) ?? [];
+    const ignored = observation.withdrawn
+      ? ''
+      : (assessment?.ignored.find((entry) => entry.id === observation.id)?.why ?? '');
     return {
-      ...describeObservation(one, file, speech),
-      id: one.id,
-      correction: correctionOf(one),
-      observation: one,
-      withdrawn: one.withdrawn === true,
+      ...describeObservation(observation, file, speech),
+      id: observation.id,
+      correction: correctionOf(observation),
+      observation: observation,
+      withdrawn: observation.withdrawn === true,
       ignored,
-      doubt: assessment?.doubtful.find((each) => each.id === one.id)?.why ?? '',
-      weighs: one.withdrawn || ignored || one.kind === 'history' || weights.length === 0 ? null : weighing(weights),
+      doubt: assessment?.doubtful.find((entry) => entry.id === observation.id)?.why ?? '',
+      weighs:
+        observation.withdrawn || ignored || observation.kind === 'history' || weights.length === 0
+          ? null
+          : weighing(weights),
     };
   });
 }

@@ -21,22 +21,22 @@ export function meterObservation(
   answer: Extract<Answer, { is: 'meter' }>,
   channel: Channel | null,
   reading: Reading,
-  around: AroundReading,
+  conditions: AroundReading,
 ): Omit<ObservationOf<'meter'>, 'id'> {
   const { value, resolution } = reading;
   const isNumber = typeof value === 'number' && answer.quantity === 'resistance';
-  const [temperature, range] = [numberIn(around.temperature), numberIn(around.range)];
-  const moved = around.isWiggling ? ('wiggle' as const) : answer.while;
+  const [temperature, range] = [numberIn(conditions.temperature), numberIn(conditions.range)];
+  const moved = conditions.isWiggling ? ('wiggle' as const) : answer.while;
   return {
     kind: 'meter',
     point: answer.point,
     quantity: answer.quantity,
-    value: isNumber ? zeroLeads(value, numberIn(around.leads) ?? 0) : value,
+    value: isNumber ? zeroLeads(value, numberIn(conditions.leads) ?? 0) : value,
     ...(channel ? { channel } : {}),
     ...(resolution ? { resolution } : {}),
-    ...(around.isUnsteady ? { unsteady: true } : {}),
+    ...(conditions.isUnsteady ? { unsteady: true } : {}),
     ...(moved ? { while: moved } : {}),
-    ...(around.isWiggling && around.isUnsteady && around.jumpsAt ? { jumpsAt: around.jumpsAt } : {}),
+    ...(conditions.isWiggling && conditions.isUnsteady && conditions.jumpsAt ? { jumpsAt: conditions.jumpsAt } : {}),
     ...(temperature === undefined ? {} : { temperature }),
     ...(range === undefined ? {} : { range }),
   };

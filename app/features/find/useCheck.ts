@@ -40,7 +40,7 @@ function verdictOf(meter: Omit<ObservationOf<'meter'>, 'id'>, channel: Channel |
 /** The observation that the sheet says again, where it was opened to correct one; what is kept then takes its place. */
 function useCorrection(id: () => string) {
   const job = useJob();
-  const corrects = computed(() => job.file?.observations.find((one) => one.id === id()) ?? null);
+  const corrects = computed(() => job.file?.observations.find((observation) => observation.id === id()) ?? null);
   async function record(found: readonly NewObservation[]): Promise<string[]> {
     const [first, ...more] = found;
     if (!corrects.value || !first) return job.observe(...found);
@@ -118,8 +118,10 @@ export function useCheck() {
       : null,
   );
   const verdict = computed(() => (meter.value && job.file ? verdictOf(meter.value, channel.value, job.file) : null));
-  const isSame = (one: Observation): boolean =>
-    !one.withdrawn && checkNameOf(one) === name.value && (one.channel ?? null) === channel.value;
+  const isSame = (observation: Observation): boolean =>
+    !observation.withdrawn &&
+    checkNameOf(observation) === name.value &&
+    (observation.channel ?? null) === channel.value;
   const earlier = computed(() => (job.file?.observations ?? []).filter(isSame));
 
   const { corrects, record } = useCorrection(() => String(route.query['correct'] ?? ''));

@@ -55,15 +55,15 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
     <h2>{{ texts.anythingElseYouDid }}</h2>
     <div class="chips" role="group" :aria-label="texts.where">
       <button
-        v-for="one in wheels"
-        :key="one"
+        v-for="channel in wheels"
+        :key="channel"
         type="button"
         class="tap"
-        :aria-pressed="place === one"
-        :data-test="`repair-at-${one}`"
-        @click="wheel = one"
+        :aria-pressed="place === channel"
+        :data-test="`repair-at-${channel}`"
+        @click="wheel = channel"
       >
-        {{ say(one) }}
+        {{ say(channel) }}
       </button>
       <button
         type="button"
@@ -76,25 +76,25 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
       </button>
     </div>
     <ul class="rows">
-      <li v-for="one in repairs" :key="one.repair" class="repair">
-        <span class="what">{{ one.title }}</span>
+      <li v-for="repair in repairs" :key="repair.repair" class="repair">
+        <span class="what">{{ repair.title }}</span>
         <RouterLink
-          v-if="one.steps"
+          v-if="repair.steps"
           class="tap quiet"
-          :to="{ name: 'fix', query: { repair: one.repair, at: place === 'car' ? '' : place } }"
+          :to="{ name: 'fix', query: { repair: repair.repair, at: place === 'car' ? '' : place } }"
           >{{ texts.guide }}</RouterLink
         >
         <button
           type="button"
           class="tap"
-          :aria-expanded="opened === one.repair"
-          :data-test="`did-${one.repair}`"
-          @click="opened = opened === one.repair ? null : one.repair"
+          :aria-expanded="opened === repair.repair"
+          :data-test="`did-${repair.repair}`"
+          @click="opened = opened === repair.repair ? null : repair.repair"
         >
           {{ texts.itWasDone }}
         </button>
-        <div v-if="opened === one.repair" class="results">
-          <p>{{ texts.didItHelp(one.title, where) }}</p>
+        <div v-if="opened === repair.repair" class="results">
+          <p>{{ texts.didItHelp(repair.title, where) }}</p>
           <div class="chips">
             <button
               v-for="[result, words] in RESULTS"
@@ -102,16 +102,16 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
               type="button"
               class="tap"
               :data-test="`result-${result}`"
-              @click="record(one, result)"
+              @click="record(repair, result)"
             >
               {{ words }}
             </button>
             <button
-              v-if="one.action === 'replaced' && one.price > 0"
+              v-if="repair.action === 'replaced' && repair.price > 0"
               type="button"
               class="tap quiet"
               data-test="only-bought"
-              @click="bought(one)"
+              @click="bought(repair)"
             >
               {{ texts.iHaveOnlyBought }}
             </button>

@@ -49,16 +49,16 @@ async function add(): Promise<void> {
   <section class="costs">
     <h2 class="overline">{{ texts.spentOnThisJob }}</h2>
     <ul class="rows">
-      <li v-for="one in costs" :key="one.id" class="cost">
+      <li v-for="cost in costs" :key="cost.id" class="cost">
         <span
-          >{{ one.item }}<span class="muted"> · {{ USES.find(([id]) => id === one.use)?.[1] }}</span></span
+          >{{ cost.item }}<span class="muted"> · {{ USES.find(([id]) => id === cost.use)?.[1] }}</span></span
         >
-        <span class="figure">{{ sayMoney(one.amount, one.currency ?? currency) }}</span>
+        <span class="figure">{{ sayMoney(cost.amount, cost.currency ?? currency) }}</span>
         <button
           class="remove"
           type="button"
-          :aria-label="texts.remove(one.item)"
-          @click="job.dispatch({ do: 'remove-cost', id: one.id })"
+          :aria-label="texts.remove(cost.item)"
+          @click="job.dispatch({ do: 'remove-cost', id: cost.id })"
         >
           ×
         </button>

@@ -14,11 +14,11 @@ import { texts } from '#words/screens/fix';
 const fix = useFix();
 const { values } = usePreferences();
 const options = computed(() =>
-  fix.options.value.map((one) => ({
-    ...one,
-    key: `${one.check}${one.channel}`,
-    words: fix.job.file ? moveSentence(one, fix.job.file, values.sides) : one.check,
-    to: { name: 'fix', query: { repair: one.check.slice(7), at: one.channel ?? '' } },
+  fix.options.value.map((option) => ({
+    ...option,
+    key: `${option.check}${option.channel}`,
+    words: fix.job.file ? moveSentence(option, fix.job.file, values.sides) : option.check,
+    to: { name: 'fix', query: { repair: option.check.slice(7), at: option.channel ?? '' } },
   })),
 );
 const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
@@ -38,15 +38,15 @@ const lead = computed(() => {
       <h1>{{ texts.whatToRepair }}</h1>
       <p v-if="lead" class="muted">{{ lead }}</p>
       <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
-        <li v-for="(one, index) in options" :key="one.key" class="option">
+        <li v-for="(option, index) in options" :key="option.key" class="option">
           <span class="what"
-            ><b>{{ one.words }}</b
-            ><span class="muted">{{ one.why }}</span></span
+            ><b>{{ option.words }}</b
+            ><span class="muted">{{ option.why }}</span></span
           >
           <span class="figure">{{
-            texts.min(Math.round(one.minutes), sayMoney(one.cost, fix.job.file?.owner?.currency))
+            texts.min(Math.round(option.minutes), sayMoney(option.cost, fix.job.file?.owner?.currency))
           }}</span>
-          <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="one.to">{{
+          <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="option.to">{{
             texts.openTheGuide
           }}</RouterLink>
         </li>

@@ -87,8 +87,12 @@ useShortcuts({
       </p>
       <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
       <ol v-if="rung" class="rungs">
-        <li v-for="(one, at) in STUCK_LADDER" :key="one.id" :class="{ past: at < rungIndex, here: at === rungIndex }">
-          {{ one.name }}
+        <li
+          v-for="(entry, at) in STUCK_LADDER"
+          :key="entry.id"
+          :class="{ past: at < rungIndex, here: at === rungIndex }"
+        >
+          {{ entry.name }}
         </li>
       </ol>
       <StepDrawing :drawing="rung ? 'turn' : current.drawing" />
@@ -100,7 +104,7 @@ useShortcuts({
           torque.point === 'sensor-bolt' ? texts.smallSensorBoltsTake : texts.theManualDecides
         }}</span>
       </p>
-      <p v-for="one in cautions" :key="one.id" class="warning">{{ one.text }}</p>
+      <p v-for="caution in cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
       <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
         <h2>{{ texts.beforeTheWheelGoes }}</h2>
         <p class="muted">
@@ -108,14 +112,14 @@ useShortcuts({
         </p>
         <div class="chips">
           <button
-            v-for="one in PROOF_ANSWERS.spin"
-            :key="one.id"
+            v-for="entry in PROOF_ANSWERS.spin"
+            :key="entry.id"
             type="button"
             class="tap"
-            :aria-pressed="fix.spin.said.value?.id === one.id"
-            @click="fix.spin.spun(one)"
+            :aria-pressed="fix.spin.said.value?.id === entry.id"
+            @click="fix.spin.spun(entry)"
           >
-            {{ one.words }}
+            {{ entry.words }}
           </button>
         </div>
         <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>
@@ -136,7 +140,7 @@ useShortcuts({
     <aside v-if="isWide && guide" class="aside">
       <h2 class="overline">{{ texts.inHandForThis }}</h2>
       <ul class="rows">
-        <li v-for="one in tools" :key="one">{{ one }}</li>
+        <li v-for="tool in tools" :key="tool">{{ tool }}</li>
         <li v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</li>
       </ul>
       <h2 class="overline">{{ texts.neededInAll }}</h2>

@@ -10,10 +10,10 @@ import { texts } from '#words/screens/fix';
 const job = useJob();
 const { values } = usePreferences();
 const made = computed(() =>
-  (job.file?.repairs ?? []).map((one) => ({
-    id: one.id,
-    words: job.file ? describeRepair(one, job.file, values) : '',
-    result: one.result,
+  (job.file?.repairs ?? []).map((repair) => ({
+    id: repair.id,
+    words: job.file ? describeRepair(repair, job.file, values) : '',
+    result: repair.result,
   })),
 );
 </script>
@@ -22,21 +22,21 @@ const made = computed(() =>
   <section v-if="made.length > 0" class="made" data-test="made-repairs">
     <h2>{{ texts.madeSoFar }}</h2>
     <ul class="rows">
-      <li v-for="one in made" :key="one.id" class="repair">
-        <b>{{ one.words }}</b>
-        <div class="chips" role="group" :aria-label="texts.howItTurnedOut(one.words)">
+      <li v-for="entry in made" :key="entry.id" class="repair">
+        <b>{{ entry.words }}</b>
+        <div class="chips" role="group" :aria-label="texts.howItTurnedOut(entry.words)">
           <button
             v-for="[result, words] in RESULTS"
             :key="result"
             type="button"
             class="tap"
-            :aria-pressed="one.result === result"
+            :aria-pressed="entry.result === result"
             :data-test="`turned-out-${result}`"
-            @click="job.dispatch({ do: 'repair-result', id: one.id, result })"
+            @click="job.dispatch({ do: 'repair-result', id: entry.id, result })"
           >
             {{ words }}
           </button>
-          <button type="button" class="tap quiet" @click="job.dispatch({ do: 'remove-repair', id: one.id })">
+          <button type="button" class="tap quiet" @click="job.dispatch({ do: 'remove-repair', id: entry.id })">
             {{ texts.remove2 }}
           </button>
         </div>

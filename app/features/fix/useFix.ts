@@ -30,21 +30,21 @@ export function useFix() {
     return job.file?.vehicle.channels.includes(named) ? named : null;
   });
   const guide = computed(() => (job.file && repair.value ? composeGuide(job.file, repair.value, channel.value) : null));
-  const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((one) => one.steps) ?? []);
+  const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((phase) => phase.steps) ?? []);
   const title = computed(() =>
     job.file && repair.value
       ? moveSentence({ check: `repair:${repair.value}`, channel: channel.value }, job.file, values.sides)
       : '',
   );
   const chosen = ref<string | null>(null);
-  const firstOpen = computed(() => steps.value.find((one) => !one.done && !one.skipped) ?? null);
-  const current = computed(() => steps.value.find((one) => one.id === chosen.value) ?? firstOpen.value);
+  const firstOpen = computed(() => steps.value.find((step) => !step.done && !step.skipped) ?? null);
+  const current = computed(() => steps.value.find((step) => step.id === chosen.value) ?? firstOpen.value);
   const index = computed(() => (current.value ? steps.value.indexOf(current.value) : steps.value.length));
   watch([repair, channel], () => (chosen.value = null));
 
   /** Repairs that the adviser would make now, likeliest to pay first. */
   const options = computed(() =>
-    (job.assessment?.next ?? []).filter((one) => one.check.startsWith('repair:')).slice(0, 6),
+    (job.assessment?.next ?? []).filter((entry) => entry.check.startsWith('repair:')).slice(0, 6),
   );
 
   async function markDone(step: GuideStep): Promise<void> {
@@ -54,7 +54,7 @@ export function useFix() {
 
   /** Takes the last step back: a forward step is open again, a way back is open again. */
   async function stepBack(): Promise<void> {
-    const before = [...steps.value.slice(0, index.value)].reverse().find((one) => one.done || one.skipped);
+    const before = [...steps.value.slice(0, index.value)].reverse().find((step) => step.done || step.skipped);
     if (!before) return;
     await job.dispatch({ do: 'work', step: before.undoes ?? before.id, state: before.undoes ? 'done' : 'open' });
     chosen.value = before.id;
@@ -68,10 +68,10 @@ export function useFix() {
   /** All open steps of the phase at once, for those who know the way. */
   async function markPhase(): Promise<void> {
     const phase = current.value?.phase;
-    const open = steps.value.filter((one) => one.phase === phase && !one.done && !one.skipped);
-    const work = open.map((one) => ({
-      step: one.undoes ?? one.id,
-      state: one.undoes ? ('undone' as const) : ('done' as const),
+    const open = steps.value.filter((step) => step.phase === phase && !step.done && !step.skipped);
+    const work = open.map((entry) => ({
+      step: entry.undoes ?? entry.id,
+      state: entry.undoes ? ('undone' as const) : ('done' as const),
     }));
     await job.dispatch({ do: 'work-all', work });
     chosen.value = null;

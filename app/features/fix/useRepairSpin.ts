@@ -8,7 +8,7 @@ import { useJob } from '../../stores/job';
 
 /** What the spin of a wheel has shown since its repair. */
 function spinSaidOf(file: CaseFile, channel: Channel | null): ProofAnswer | null {
-  const step = proofSteps(file).find((one) => one.id === 'spin' && one.channel === channel);
+  const step = proofSteps(file).find((proofStep) => proofStep.id === 'spin' && proofStep.channel === channel);
   return step ? answerOf(step) : null;
 }
 

@@ -23,13 +23,13 @@ const picker = ref<HTMLInputElement | null>(null);
 useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !values.gloves) });
 
 const vehicles = computed(() =>
-  garage.vehicles.map((one) => ({
-    id: one.id,
-    name: one.vehicle.name ?? texts.noName,
-    sensors: sensorsOf(one.vehicle),
-    words: one.vehicle.words ?? '',
-    highVoltage: one.vehicle.highVoltage === true,
-    jobs: garage.jobs.filter((job) => job.vehicleId === one.id).map(jobLine),
+  garage.vehicles.map((vehicle) => ({
+    id: vehicle.id,
+    name: vehicle.vehicle.name ?? texts.noName,
+    sensors: sensorsOf(vehicle.vehicle),
+    words: vehicle.vehicle.words ?? '',
+    highVoltage: vehicle.vehicle.highVoltage === true,
+    jobs: garage.jobs.filter((job) => job.vehicleId === vehicle.id).map(jobLine),
   })),
 );
 
@@ -55,7 +55,7 @@ async function openFiles(event: Event): Promise<void> {
 }
 
 async function remove(id: string): Promise<void> {
-  const job = garage.jobs.find((one) => one.id === id);
+  const job = garage.jobs.find((job) => job.id === id);
   if (!job) return;
   await garage.removeJob(id);
   await tellWithUndo(texts.removed, texts.putItBack, () => void garage.restoreJob(job), 12_000);
@@ -74,24 +74,29 @@ async function remove(id: string): Promise<void> {
     <main class="main">
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
-      <section v-for="one in garage.isLoaded ? vehicles : []" :key="one.id" class="vehicle" :data-vehicle="one.name">
+      <section
+        v-for="vehicle in garage.isLoaded ? vehicles : []"
+        :key="vehicle.id"
+        class="vehicle"
+        :data-vehicle="vehicle.name"
+      >
         <div class="name">
-          <h1>{{ one.name || texts.noNameYet }}</h1>
+          <h1>{{ vehicle.name || texts.noNameYet }}</h1>
           <p class="muted">
-            {{ one.words ? `${one.words}; ` : '' }}{{ one.sensors
-            }}<template v-if="one.highVoltage">{{ texts.highVoltageKeepOff }}</template>
+            {{ vehicle.words ? `${vehicle.words}; ` : '' }}{{ vehicle.sensors
+            }}<template v-if="vehicle.highVoltage">{{ texts.highVoltageKeepOff }}</template>
           </p>
           <div class="chips">
-            <button class="tap" type="button" data-test="start-job" @click="start(one.id)">
+            <button class="tap" type="button" data-test="start-job" @click="start(vehicle.id)">
               {{ texts.aLampIsOn }}</button><RouterLink
               class="tap quiet"
-              :to="{ name: 'vehicle', params: { vehicle: one.id } }"
+              :to="{ name: 'vehicle', params: { vehicle: vehicle.id } }"
               >{{ texts.specSheet }}</RouterLink
             >
           </div>
         </div>
         <ul class="rows jobs">
-          <li v-for="job in one.jobs" :key="job.id" :class="{ ended: job.isEnded }">
+          <li v-for="job in vehicle.jobs" :key="job.id" :class="{ ended: job.isEnded }">
             <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"
               ><b>{{ job.title }}</b
               ><span class="muted"
@@ -107,7 +112,7 @@ async function remove(id: string): Promise<void> {
               {{ texts.remove2 }}
             </button>
           </li>
-          <li v-if="one.jobs.length === 0" class="muted none">{{ texts.noJobsYet }}</li>
+          <li v-if="vehicle.jobs.length === 0" class="muted none">{{ texts.noJobsYet }}</li>
         </ul>
       </section>
       <section v-if="garage.isLoaded" class="chips foot">

@@ -8,7 +8,7 @@ import { texts } from '#words/screens/garage';
 const props = defineProps<{ owner: Owner }>();
 const emit = defineEmits<{ keep: [owner: Owner] }>();
 
-const PARTS = REPAIRS.filter((one) => one.price > 0 && !one.workshop).map((row) => ({
+const PARTS = REPAIRS.filter((entry) => entry.price > 0 && !entry.workshop).map((row) => ({
   row,
   name: row.words.charAt(0).toUpperCase() + row.words.slice(1),
 }));
@@ -48,10 +48,10 @@ function amount(text: string): number | null | undefined {
 
 function keep(): void {
   const hourValue = amount(form['hour'] ?? '');
-  const told = PARTS.map(({ row, name }) => ({ row, name, value: amount(form[row.repair] ?? '') }));
+  const notice = PARTS.map(({ row, name }) => ({ row, name, value: amount(form[row.repair] ?? '') }));
   const wrong = [
     ...(hourValue === null ? [texts.anHourOfYours] : []),
-    ...told.filter((one) => one.value === null).map((one) => one.name),
+    ...notice.filter((entry) => entry.value === null).map((entry) => entry.name),
   ];
   problem.value = wrong.length > 0 ? texts.writeASumOf(wrong.join(', ')) : '';
   if (wrong.length > 0) return;
@@ -59,7 +59,9 @@ function keep(): void {
   const { hourValue: _hour, currency: _currency, prices, ...rest } = props.owner;
   const own = new Set<string>(PARTS.map(({ row }) => row.repair));
   const others = Object.entries(prices ?? {}).filter(([key]) => !own.has(key));
-  const mine = told.flatMap((one) => (typeof one.value === 'number' ? [[one.row.repair, one.value] as const] : []));
+  const mine = notice.flatMap((entry) =>
+    typeof entry.value === 'number' ? [[entry.row.repair, entry.value] as const] : [],
+  );
   emit('keep', {
     ...rest,
     ...(typeof hourValue === 'number' ? { hourValue } : {}),

@@ -20,7 +20,7 @@ const route = useRoute();
 const router = useRouter();
 const { values } = usePreferences();
 const id = computed(() => String(route.params['vehicle']));
-const record = computed(() => garage.vehicles.find((one) => one.id === id.value) ?? null);
+const record = computed(() => garage.vehicles.find((vehicle) => vehicle.id === id.value) ?? null);
 const form = reactive<VehicleForm>(emptyForm());
 const problems = ref<Readonly<Record<string, string>>>({});
 const isKept = ref(false);
@@ -50,7 +50,7 @@ async function keep(): Promise<void> {
   if (!shown) return;
   const before = shown;
   const made = vehicleOf(form, before);
-  problems.value = Object.fromEntries(made.problems.map((one) => [one.path, one.message]));
+  problems.value = Object.fromEntries(made.problems.map((problem) => [problem.path, problem.message]));
   if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
   shown = made.vehicle;
   isKept.value = false;
@@ -98,8 +98,8 @@ function setKind(channel: Channel, kind: string): void {
   if (!vehicle) return;
   const axle = axleOf(channel, vehicle.channels);
   const before = Object.entries(vehicle.sensorTypes ?? {});
-  const others = Object.fromEntries(before.filter(([one]) => !axle.includes(one as Channel)));
-  const made = kind === '' ? others : { ...others, ...Object.fromEntries(axle.map((one) => [one, kind])) };
+  const others = Object.fromEntries(before.filter(([entry]) => !axle.includes(entry as Channel)));
+  const made = kind === '' ? others : { ...others, ...Object.fromEntries(axle.map((entry) => [entry, kind])) };
   void garage.changeVehicle(id.value, vehicle, { ...vehicle, sensorTypes: made });
 }
 const TORQUE_WORDS: Readonly<Record<string, string>> = {
@@ -126,15 +126,15 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
           <span>{{ texts.steeringWheel }}</span>
           <div class="chips">
             <button
-              v-for="one in ['left', 'right'] as const"
-              :key="one"
+              v-for="entry in ['left', 'right'] as const"
+              :key="entry"
               type="button"
               class="tap"
-              :aria-pressed="form.steeringSide === one"
-              :data-test="`steering-${one}`"
-              @click="form.steeringSide = one"
+              :aria-pressed="form.steeringSide === entry"
+              :data-test="`steering-${entry}`"
+              @click="form.steeringSide = entry"
             >
-              {{ one }}
+              {{ entry }}
             </button>
           </div>
         </div>
@@ -237,17 +237,21 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             clearable
             :aria-label="texts.sensor(say(channel))"
             ><el-option
-              v-for="one in SENSOR_PLACES"
-              :key="one"
-              :value="one"
-              :label="texts.sensor2(SENSOR_WORDS[one] ?? one)"
+              v-for="entry in SENSOR_PLACES"
+              :key="entry"
+              :value="entry"
+              :label="texts.sensor2(SENSOR_WORDS[entry] ?? entry)"
           /></el-select>
           <el-select
             v-model="form.plugPlaces[channel]"
             :placeholder="texts.plugNotKnown"
             clearable
             :aria-label="texts.plug(say(channel))"
-            ><el-option v-for="one in PLUG_PLACES" :key="one" :value="one" :label="texts.plug2(PLUG_WORDS[one] ?? one)"
+            ><el-option
+              v-for="entry in PLUG_PLACES"
+              :key="entry"
+              :value="entry"
+              :label="texts.plug2(PLUG_WORDS[entry] ?? entry)"
           /></el-select>
         </div>
       </SheetTopic>

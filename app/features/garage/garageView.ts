@@ -23,9 +23,9 @@ const ENDINGS = {
 
 function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
   if (file.ending) return ENDINGS[file.ending];
-  const counted = file.observations.filter((one) => !one.withdrawn).length;
+  const counted = file.observations.filter((observation) => !observation.withdrawn).length;
   if (counted === 0) return texts.nothingNotedYet;
-  const drives = proofSteps(file).find((one) => one.id === 'drive');
+  const drives = proofSteps(file).find((proofStep) => proofStep.id === 'drive');
   if ((file.repairs?.length ?? 0) > 0)
     return drives?.state === 'good' ? texts.watchRunning : texts.repairedNotProvedYet;
   return {
@@ -54,7 +54,7 @@ export function jobLine(job: JobRecord): JobLine {
 
 /** A vehicle's sensors in a few words. */
 export function sensorsOf(vehicle: CaseFile['vehicle']): string {
-  const types = new Set(vehicle.channels.map((one) => vehicle.sensorTypes?.[one]));
+  const types = new Set(vehicle.channels.map((channel) => vehicle.sensorTypes?.[channel]));
   const count = vehicle.channels.length === 3 ? texts.threeChannelsOneFor : `${vehicle.channels.length} channels`;
   if (types.size === 1 && types.has('passive')) return texts.passiveSensors(count);
   if (types.size === 1 && types.has('active')) return texts.activeSensors(count);

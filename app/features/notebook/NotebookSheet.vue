@@ -82,10 +82,10 @@ async function addNote(): Promise<void> {
       <h2 class="overline">{{ texts.whatHappenedNewestFirst }}</h2>
       <p v-if="timeline.length === 0" class="muted">{{ texts.nothingYet }}</p>
       <ul class="rows" data-test="timeline">
-        <li v-for="one in timeline" :key="one.id" class="line">
-          <span class="when figure">{{ shownMoment(one.at) }}</span><span
-            ><b>{{ one.words }}</b
-            ><span v-if="one.detail" class="muted"> · {{ one.detail }}</span></span
+        <li v-for="entry in timeline" :key="entry.id" class="line">
+          <span class="when figure">{{ shownMoment(entry.at) }}</span><span
+            ><b>{{ entry.words }}</b
+            ><span v-if="entry.detail" class="muted"> · {{ entry.detail }}</span></span
           >
         </li>
       </ul>

@@ -76,11 +76,11 @@ export function useProve() {
   }
 
   /** One code or none leaves nothing to choose; how far was driven is asked every time. */
-  function answer(key: string, one: ProofAnswer): void {
-    const isOpen = one.asks === 'drive' || (one.asks === 'codes' && facts.value.codes.length > 1);
+  function answer(key: string, proofAnswer: ProofAnswer): void {
+    const isOpen = proofAnswer.asks === 'drive' || (proofAnswer.asks === 'codes' && facts.value.codes.length > 1);
     chosen.value = facts.value.codes;
-    if (isOpen) asked.value = { key, answer: one };
-    else void record(key, one);
+    if (isOpen) asked.value = { key, answer: proofAnswer };
+    else void record(key, proofAnswer);
   }
 
   const toggle = (code: string): void => {

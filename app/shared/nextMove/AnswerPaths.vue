@@ -26,20 +26,20 @@ watch(
     if (now.length === 0) return;
     const views = await job.imagine(
       props.file,
-      now.map((one) => one.observation),
+      now.map((entry) => entry.observation),
     );
-    if (now === answers.value) paths.value = views.map((one) => pathOf(one, channel.value));
+    if (now === answers.value) paths.value = views.map((view) => pathOf(view, channel.value));
   },
   { immediate: true },
 );
 
 /** The two likeliest segments, in words. */
 function likeliest(pieces: readonly PathPiece[]): string {
-  const sorted = [...pieces].sort((a, b) => b.probability - a.probability).filter((one) => one.probability >= 0.05);
+  const sorted = [...pieces].sort((a, b) => b.probability - a.probability).filter((piece) => piece.probability >= 0.05);
   return (
     sorted
       .slice(0, 2)
-      .map((one) => `${one.name.toLowerCase()} ${percent(one.probability)}`)
+      .map((entry) => `${entry.name.toLowerCase()} ${percent(entry.probability)}`)
       .join(', ') || texts.nothingOnThisPath
   );
 }

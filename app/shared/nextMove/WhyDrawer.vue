@@ -35,39 +35,39 @@ const moves = computed(() =>
   })),
 );
 const beliefs = computed(() =>
-  props.assessment.ranking.slice(0, 6).map((one) => ({
-    key: `${one.channel}.${one.fault}`,
-    fault: one.fault,
-    channel: one.channel ?? '',
-    words: faultName(one.fault),
-    where: one.channel ? sayChannel(one.channel, props.sides, props.file.vehicle.steeringSide) : '',
-    share: one.probability,
+  props.assessment.ranking.slice(0, 6).map((entry) => ({
+    key: `${entry.channel}.${entry.fault}`,
+    fault: entry.fault,
+    channel: entry.channel ?? '',
+    words: faultName(entry.fault),
+    where: entry.channel ? sayChannel(entry.channel, props.sides, props.file.vehicle.steeringSide) : '',
+    share: entry.probability,
   })),
 );
 const imagined = ref<string | null>(null);
-const told = shallowRef<readonly Overturn[] | null>(null);
+const notice = shallowRef<readonly Overturn[] | null>(null);
 watch(
   [isOpen, () => props.file],
   async ([open, file]) => {
     if (!open) return;
-    told.value = null;
+    notice.value = null;
     const found = await job.overturns(file);
-    if (file === props.file) told.value = found;
+    if (file === props.file) notice.value = found;
   },
   { immediate: true },
 );
 const overturns = computed(() =>
-  (told.value ?? []).map((one) => ({
-    key: `${one.check}.${one.channel}.${one.answer}`,
-    answer: one.answer,
-    check: moveSentence({ ...one, while: one.manner }, props.file, props.sides),
+  (notice.value ?? []).map((entry) => ({
+    key: `${entry.check}.${entry.channel}.${entry.answer}`,
+    answer: entry.answer,
+    check: moveSentence({ ...entry, while: entry.manner }, props.file, props.sides),
     instead: [
-      faultName(one.instead.fault),
-      one.instead.channel ? sayChannel(one.instead.channel, props.sides, props.file.vehicle.steeringSide) : '',
+      faultName(entry.instead.fault),
+      entry.instead.channel ? sayChannel(entry.instead.channel, props.sides, props.file.vehicle.steeringSide) : '',
     ]
       .filter(Boolean)
       .join(', '),
-    chance: percent(one.chance),
+    chance: percent(entry.chance),
   })),
 );
 const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
@@ -79,19 +79,19 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
       <h3>{{ texts.whatIsMostLikely }}</h3>
       <ul class="rows" data-test="beliefs">
         <li
-          v-for="one in beliefs"
-          :key="one.key"
+          v-for="belief in beliefs"
+          :key="belief.key"
           class="belief"
-          :data-fault="one.fault"
-          :data-channel="one.channel"
-          :data-probability="one.share"
+          :data-fault="belief.fault"
+          :data-channel="belief.channel"
+          :data-probability="belief.share"
         >
           <span
-            ><b>{{ one.words }}</b
-            ><span v-if="one.where" class="muted">, {{ one.where }}</span></span
+            ><b>{{ belief.words }}</b
+            ><span v-if="belief.where" class="muted">, {{ belief.where }}</span></span
           >
-          <span class="bar"><span :style="{ width: `${Math.max(1, one.share * 100)}%` }" /></span>
-          <span class="figure">{{ percent(one.share) }}</span>
+          <span class="bar"><span :style="{ width: `${Math.max(1, belief.share * 100)}%` }" /></span>
+          <span class="figure">{{ percent(belief.share) }}</span>
         </li>
       </ul>
     </section>
@@ -121,15 +121,15 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
         </li>
       </ol>
     </section>
-    <section v-if="told" data-test="overturns">
+    <section v-if="notice" data-test="overturns">
       <h3>{{ texts.whatWouldChangeMy }}</h3>
-      <p v-if="told.length === 0" class="muted">{{ texts.noCheckThatIs }}</p>
+      <p v-if="notice.length === 0" class="muted">{{ texts.noCheckThatIs }}</p>
       <ul v-else class="rows">
-        <li v-for="one in overturns" :key="one.key">
-          <b>{{ one.answer }}</b> <span class="muted">{{ texts.from(one.check) }}</span>
+        <li v-for="overturn in overturns" :key="overturn.key">
+          <b>{{ overturn.answer }}</b> <span class="muted">{{ texts.from(overturn.check) }}</span>
           <span class="then"
-            >{{ texts.thenMoreLikely }} <b>{{ one.instead }}</b><span class="muted">
-              {{ texts.likely(one.chance) }}</span
+            >{{ texts.thenMoreLikely }} <b>{{ overturn.instead }}</b><span class="muted">
+              {{ texts.likely(overturn.chance) }}</span
             ></span
           >
         </li>

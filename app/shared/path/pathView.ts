@@ -48,7 +48,7 @@ function labelOf(state: SegmentState, probability: number): string {
 /** The seven pieces of a channel's path; before the first judgement all are open questions. */
 export function pathOf(views: readonly SegmentView[], channel: Channel): PathPiece[] {
   return SEGMENTS.map((segment) => {
-    const view = views.find((one) => one.channel === channel && one.segment === segment);
+    const view = views.find((view) => view.channel === channel && view.segment === segment);
     const state = view?.state ?? 'open-question';
     const probability = view?.probability ?? 0;
     return {
@@ -66,7 +66,7 @@ const numbered = (count: number): string => texts.numbers[count] ?? String(count
 
 /** The path in half a sentence. */
 export function summaryOf(pieces: readonly PathPiece[]): string {
-  const count = (state: SegmentState): number => pieces.filter((one) => one.state === state).length;
+  const count = (state: SegmentState): number => pieces.filter((piece) => piece.state === state).length;
   const good = count('proved-good');
   const parts = [texts.provedGood(numbered(good), good === 7 ? '' : texts.ofSeven)];
   if (count('at-fault') > 0) parts.push(texts.atFault2(numbered(count('at-fault'))));

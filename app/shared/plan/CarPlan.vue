@@ -23,7 +23,9 @@ const ROUTES: Readonly<Record<Channel, string>> = {
   'rear-axle': 'M148 96c0 40 36 60 36 100 0 50-30 60-34 76',
 };
 const route = computed(() => ROUTES[props.subject]);
-const stateOf = computed(() => props.corners.find((one) => one.channel === props.subject)?.state ?? 'open-question');
+const stateOf = computed(
+  () => props.corners.find((corner) => corner.channel === props.subject)?.state ?? 'open-question',
+);
 </script>
 
 <template>

@@ -35,12 +35,15 @@ const FAULT_FROM = 0.9;
 
 /** The last thing read or seen live at a corner since the last repair counts; the newest first. */
 function lastReading(file: CaseFile, channel: Channel): { readonly text: string; readonly answers: boolean } {
-  for (const one of [...file.observations].reverse()) {
-    if (one.withdrawn || one.channel !== channel) continue;
-    if (one.kind === 'live')
-      return { text: LIVE_NAMES[one.finding] ?? one.finding, answers: one.finding === 'follows' };
-    if (one.kind === 'meter') {
-      const shown = showReading(one.value, one.quantity, one.resolution ?? null);
+  for (const observation of [...file.observations].reverse()) {
+    if (observation.withdrawn || observation.channel !== channel) continue;
+    if (observation.kind === 'live')
+      return {
+        text: LIVE_NAMES[observation.finding] ?? observation.finding,
+        answers: observation.finding === 'follows',
+      };
+    if (observation.kind === 'meter') {
+      const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
       return { text: `${shown.number} ${shown.unit}`.trim(), answers: false };
     }
   }
@@ -49,10 +52,10 @@ function lastReading(file: CaseFile, channel: Channel): { readonly text: string;
 
 /** Chance that the corner holds any fault, an old code apart. */
 function suspicion(assessment: FullAssessment | null, channel: Channel): number {
-  const rows = assessment?.ranking.filter((one) => one.channel === channel && one.fault !== 'stale-code') ?? [];
+  const rows = assessment?.ranking.filter((entry) => entry.channel === channel && entry.fault !== 'stale-code') ?? [];
   return Math.min(
     1,
-    rows.reduce((sum, one) => sum + one.probability, 0),
+    rows.reduce((sum, row) => sum + row.probability, 0),
   );
 }
 
@@ -73,12 +76,12 @@ function stateAndWord({ share, average, answers, hasProof }: Standing): readonly
 /** The corners of the plan, in the car's own order. */
 export function cornersOf(file: CaseFile, assessment: FullAssessment | null, sides: SideSpeech): CornerView[] {
   const { channels } = file.vehicle;
-  const average = channels.reduce((sum, one) => sum + suspicion(assessment, one), 0) / channels.length;
+  const average = channels.reduce((sum, channel) => sum + suspicion(assessment, channel), 0) / channels.length;
   return channels.map((channel) => {
     const probability = suspicion(assessment, channel);
     const reading = lastReading(file, channel);
     const hasProof =
-      assessment?.segments.some((one) => one.channel === channel && one.state === 'proved-good') ?? false;
+      assessment?.segments.some((segment) => segment.channel === channel && segment.state === 'proved-good') ?? false;
     const [state, word] = assessment
       ? stateAndWord({ share: probability, average, answers: reading.answers, hasProof })
       : (['open-question', 'open'] as const);

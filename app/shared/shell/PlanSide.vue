@@ -14,16 +14,19 @@ const emit = defineEmits<{ select: [channel: Channel] }>();
 
 const say = (channel: Channel): string => sayChannel(channel, props.sides, props.file.vehicle.steeringSide);
 const lamps = computed(() => {
-  const last = props.file.observations.filter((one) => one.kind === 'lamps' && !one.withdrawn).at(-1);
+  const last = props.file.observations
+    .filter((observation) => observation.kind === 'lamps' && !observation.withdrawn)
+    .at(-1);
   return last?.kind === 'lamps' ? last : null;
 });
 /** Lamps seen before the last repair describe the car before it. */
 const isBefore = computed(() => {
   const last = props.file.repairs?.at(-1);
-  const at = props.file.observations.findIndex((one) => one.id === lamps.value?.id);
+  const at = props.file.observations.findIndex((observation) => observation.id === lamps.value?.id);
   return (
     last !== undefined &&
-    (last.after === undefined || props.file.observations.findIndex((one) => one.id === last.after) >= at)
+    (last.after === undefined ||
+      props.file.observations.findIndex((observation) => observation.id === last.after) >= at)
   );
 });
 const heading = computed(() => {
@@ -33,12 +36,12 @@ const heading = computed(() => {
   return `${isBefore.value ? texts.litBeforeTheRepair : texts.lit}${pattern ? `, ${PATTERN_NAMES[pattern]}` : ''}`;
 });
 const lately = computed(() =>
-  props.file.observations.flatMap((one) =>
-    one.kind === 'history' && !one.withdrawn
+  props.file.observations.flatMap((observation) =>
+    observation.kind === 'history' && !observation.withdrawn
       ? [
           {
-            id: one.id,
-            text: `${HISTORY_NAMES[one.event]}${one.channel ? `, ${say(one.channel)}` : ''}${one.ago === undefined ? '' : texts.daysBefore(one.ago)}`,
+            id: observation.id,
+            text: `${HISTORY_NAMES[observation.event]}${observation.channel ? `, ${say(observation.channel)}` : ''}${observation.ago === undefined ? '' : texts.daysBefore(observation.ago)}`,
           },
         ]
       : [],
@@ -58,7 +61,7 @@ const lately = computed(() =>
     </template>
     <template v-if="lately.length > 0">
       <p class="overline">{{ texts.lately }}</p>
-      <p v-for="one in lately" :key="one.id">{{ one.text }}</p>
+      <p v-for="entry in lately" :key="entry.id">{{ entry.text }}</p>
     </template>
   </aside>
 </template>

@@ -25,14 +25,14 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
     <RouterLink class="home" :to="{ name: 'garage' }" :aria-label="texts.zelfToTheGarage"><BrandMark /></RouterLink>
     <nav class="stages" :aria-label="texts.stages">
       <RouterLink
-        v-for="one in STAGES"
-        :key="one.id"
-        :to="{ name: one.id, params: { job } }"
+        v-for="entry in STAGES"
+        :key="entry.id"
+        :to="{ name: entry.id, params: { job } }"
         class="stage"
-        :class="{ here: one.id === stage, visited: visited.includes(one.id) }"
-        :aria-current="one.id === stage ? 'step' : undefined"
+        :class="{ here: entry.id === stage, visited: visited.includes(entry.id) }"
+        :aria-current="entry.id === stage ? 'step' : undefined"
       >
-        <span class="number">{{ one.number }}</span><span class="name">{{ one.name }}</span>
+        <span class="number">{{ entry.number }}</span><span class="name">{{ entry.name }}</span>
       </RouterLink>
     </nav>
     <div class="job">

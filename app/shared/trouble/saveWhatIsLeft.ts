@@ -7,7 +7,7 @@ import { texts } from '#words/shared/trouble';
 
 /** A job as it would be had all of its changes been kept. */
 export function withUnsaved(job: JobRecord, unsaved: readonly Unsaved[]): JobRecord {
-  return unsaved.filter((one) => one.job === job.id).reduce((made, { change }) => change(made), job);
+  return unsaved.filter((entry) => entry.job === job.id).reduce((made, { change }) => change(made), job);
 }
 
 /** Hands the open job over as a file, with what could not be stored. @returns what to say. */

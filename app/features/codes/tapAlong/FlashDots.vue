@@ -10,7 +10,7 @@ const isBar = (digit: number): boolean => props.take.scheme === 'long-short' && 
   <div class="codes" aria-hidden="true">
     <span v-for="(code, at) in take.counts.slice(-6)" :key="at" class="code">
       <span v-for="(count, digit) in code" :key="digit" class="digit">
-        <i v-for="one in Math.min(count, 20)" :key="one" :class="{ bar: isBar(digit) }" />
+        <i v-for="entry in Math.min(count, 20)" :key="entry" :class="{ bar: isBar(digit) }" />
       </span>
     </span>
   </div>

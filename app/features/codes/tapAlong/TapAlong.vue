@@ -24,7 +24,7 @@ const SCHEMES = [
   ['counts', texts.aCountADigit],
   ['long-short', texts.longForTensShort],
 ] as const;
-const practiceCodes = computed(() => chosen.value.split(/[^0-9]+/).filter((one) => /^\d{1,2}$/.test(one)));
+const practiceCodes = computed(() => chosen.value.split(/[^0-9]+/).filter((entry) => /^\d{1,2}$/.test(entry)));
 /** What the pad's own lamp flashes: the codes to practise on, or a practice car's, told twice over. */
 const practice = computed<readonly Flash[] | null>(() => {
   const scheme = takes.scheme.value === 'long-short' ? 'long-short' : 'counts';
@@ -68,9 +68,9 @@ function record(): void {
     <details>
       <summary>{{ texts.howToCallThe }}</summary>
       <ol>
-        <li v-for="one in FLASH_CODE_STEPS" :key="one">{{ one }}</li>
+        <li v-for="entry in FLASH_CODE_STEPS" :key="entry">{{ entry }}</li>
       </ol>
-      <p v-for="one in FLASH_CODE_CAUTIONS" :key="one" class="told">{{ one }}</p>
+      <p v-for="entry in FLASH_CODE_CAUTIONS" :key="entry" class="told">{{ entry }}</p>
     </details>
     <div class="chips" role="radiogroup" :aria-label="texts.howTheLampCounts">
       <button
@@ -86,12 +86,12 @@ function record(): void {
       </button>
     </div>
     <ul v-if="takes.takes.value.length > 0" class="rows" data-test="takes">
-      <li v-for="(one, at) in takes.takes.value" :key="at" class="take">
+      <li v-for="(take, at) in takes.takes.value" :key="at" class="take">
         <span
-          >{{ texts.take(at + 1) }} <b class="figure">{{ one.codes.join('  ') || texts.nothingRead }}</b><span
-            v-if="one.ignored > 0"
+          >{{ texts.take(at + 1) }} <b class="figure">{{ take.codes.join('  ') || texts.nothingRead }}</b><span
+            v-if="take.ignored > 0"
             class="muted"
-            >{{ texts.flashesLeftOut(one.ignored) }}</span
+            >{{ texts.flashesLeftOut(take.ignored) }}</span
           ></span
         >
         <button class="tap quiet" type="button" @click="takes.remove(at)">{{ texts.takeBack }}</button>

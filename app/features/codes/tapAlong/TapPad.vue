@@ -50,9 +50,9 @@ function again(): void {
 function startLamp(): void {
   timers.splice(0).forEach(clearTimeout);
   isLit.value = false;
-  for (const one of props.practice ?? []) {
-    timers.push(setTimeout(() => (isLit.value = true), 2000 + one.at * 1000));
-    timers.push(setTimeout(() => (isLit.value = false), 2000 + (one.at + one.held) * 1000));
+  for (const entry of props.practice ?? []) {
+    timers.push(setTimeout(() => (isLit.value = true), 2000 + entry.at * 1000));
+    timers.push(setTimeout(() => (isLit.value = false), 2000 + (entry.at + entry.held) * 1000));
   }
 }
 

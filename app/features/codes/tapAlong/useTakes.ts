@@ -11,8 +11,8 @@ interface Kept {
 
 const EMPTY: Kept = { scheme: 'either', takes: [] };
 
-function isFlash(one: unknown): one is Flash {
-  return typeof one === 'object' && one !== null && 'at' in one && 'held' in one;
+function isFlash(entry: unknown): entry is Flash {
+  return typeof entry === 'object' && entry !== null && 'at' in entry && 'held' in entry;
 }
 
 /** Takes as kept in a draft; anything else in it is left out. */
@@ -22,7 +22,7 @@ export function readKept(text: string): Kept {
     const data = JSON.parse(text) as Partial<Kept>;
     const scheme = data.scheme === 'counts' || data.scheme === 'long-short' ? data.scheme : 'either';
     const takes = Array.isArray(data.takes)
-      ? data.takes.map((one) => (Array.isArray(one) ? one.filter(isFlash) : []))
+      ? data.takes.map((take) => (Array.isArray(take) ? take.filter(isFlash) : []))
       : [];
     return { scheme, takes };
   } catch {
