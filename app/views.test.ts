@@ -60,7 +60,7 @@ describe('what is drawn is what the core says', () => {
   test('evidence carries weight for what it speaks for', () => {
     const lines = evidenceLines(file, assessment, 'rear-right', { sides: 'left-right' });
     expect(lines[1]?.weighs?.decibans).toBeGreaterThan(5);
-    expect(lines[1]?.weighs?.words).toMatch(/for (lead or sensor|sensor or lead|sensor|lead)/);
+    expect(lines[1]?.weighs?.words).toMatch(/^points (strongly )?to (lead or sensor|sensor or lead|sensor|lead)$/);
     expect(lines[2]?.weighs).toBeNull();
   });
   test('shares are never shown as certain', () =>

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { CHANNEL_FAULTS, SHARED_FAULTS } from '../core/knowledge/faults';
+import { CHANNEL_FAULTS, SHARED_FAULTS } from '../core/knowledge/faultRows';
 import { chanceFrom } from './chance';
 import { drawMade } from './drawWorld';
 import { AT_CORNER, OF_CAR, weightsOf } from './frequencies';

@@ -32,6 +32,6 @@ try {
   process.exitCode = await run(process.argv.slice(2));
 } catch (error) {
   if (!(error instanceof BadInput)) throw error;
-  out.problem(texts.zelf2(error.message));
+  out.problem(texts.failedWith(error.message));
   process.exitCode = 2;
 }

@@ -2,8 +2,8 @@ import { allTexts } from '../tests/words/texts';
 
 /** `npm run words`: every text that a user may read, file by file, to be read from beginning to end. */
 let last = '';
-for (const { file, line, words } of allTexts()) {
+for (const { file, key, words } of await allTexts()) {
   if (file !== last) console.log(`\n${file}`);
   last = file;
-  console.log(`  ${String(line).padStart(4)}  ${words}`);
+  console.log(`  ${key.padEnd(26)} ${words}`);
 }

@@ -44,7 +44,7 @@ watch(id, (now) => void job.open(now), { immediate: true });
 
 const stage = computed<StageId | null>(
   () =>
-    STAGES.find((entry) => String(route.name).startsWith(entry.id) || (entry.id === 'find' && route.name === 'check'))
+    STAGES.find((stage) => String(route.name).startsWith(stage.id) || (stage.id === 'find' && route.name === 'check'))
       ?.id ?? null,
 );
 watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
@@ -92,7 +92,7 @@ function lookAt(segment: Segment): void {
 }
 
 useShortcuts({
-  ...Object.fromEntries(STAGES.map((entry) => [String(entry.number), () => go(entry.id)])),
+  ...Object.fromEntries(STAGES.map((stage) => [String(stage.number), () => go(stage.id)])),
   n: () => move.value && void router.push(move.value.to),
   c: () => go('codes'),
   m: () =>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import VehicleSheet from '../features/garage/VehicleSheet.vue';
+import { usePreferences } from '../stores/preferences';
+
+const { values } = usePreferences();
 </script>
 
 <template>
-  <VehicleSheet />
+  <VehicleSheet :key="`${values.distance} ${values.torque} ${values.temperature}`" />
 </template>

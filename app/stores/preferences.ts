@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { usePreferredDark } from '@vueuse/core';
 import { computed, reactive, watch, watchEffect } from 'vue';
 import { fits } from '../../core/casefile/misfits';
+import { OWN_UNITS, USUAL_UNITS, type OwnUnits } from '../../core/quantities/ownUnits';
 import { SIDE_SPEECHES, type SideSpeech } from '../../core/vehicle/sides';
 import { usePorts } from './ports';
 
@@ -10,12 +11,18 @@ export interface Preferences {
   /** Dark sheet: chosen, or null to follow the system. */
   night: boolean | null;
   sides: SideSpeech;
+  distance: OwnUnits['distance'];
+  torque: OwnUnits['torque'];
+  temperature: OwnUnits['temperature'];
 }
 
 const PARTS = {
   gloves: { is: 'flag' },
   night: { is: 'either', of: [{ is: 'flag' }, { is: 'nothing' }] },
   sides: { is: 'word', of: SIDE_SPEECHES },
+  distance: { is: 'word', of: OWN_UNITS.distance },
+  torque: { is: 'word', of: OWN_UNITS.torque },
+  temperature: { is: 'word', of: OWN_UNITS.temperature },
 } as const;
 
 /** Of what is stored, what is a preference; the rest stays as it comes. */
@@ -32,7 +39,7 @@ function soundParts(kept: unknown): Partial<Preferences> {
 /** How this person likes the sheet: kept in the browser, applied to the page. */
 export const usePreferences = defineStore('preferences', () => {
   const { storage } = usePorts();
-  const values = reactive<Preferences>({ gloves: false, night: null, sides: 'left-right' });
+  const values = reactive<Preferences>({ gloves: false, night: null, sides: 'left-right', ...USUAL_UNITS });
   const isSystemDark = usePreferredDark();
   const isNight = computed(() => values.night ?? isSystemDark.value);
 

@@ -1,6 +1,7 @@
 import type { Observation, ObservationOf, Repair } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
-import { CHANNEL_FAULTS, faultRow, formsOf, SHARED_FAULTS, type Cause, type FaultId } from '../knowledge/faults';
+import { CHANNEL_FAULTS, SHARED_FAULTS } from '../knowledge/faultRows';
+import { faultRow, formsOf, type Cause, type FaultId } from '../knowledge/faults';
 import { historyFactors } from '../knowledge/history';
 import { FAULT_PAIRS } from '../knowledge/pairs';
 import { faultSeen, PARTS } from '../knowledge/parts';

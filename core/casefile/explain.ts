@@ -60,9 +60,9 @@ function ruleFor(shape: Shape): Schema {
         .oneOf([...shape.of], message);
     }
     case 'either':
-      return only(texts.mustBe2(shape.of.map(described).join(' or ')), () => false, 'either');
+      return only(texts.mustBeWhat(shape.of.map(described).join(' or ')), () => false, 'either');
     default:
-      return only(texts.mustBe3(described(shape)), () => false, shape.is);
+      return only(texts.mustBeDescribed(described(shape)), () => false, shape.is);
   }
 }
 
@@ -73,7 +73,7 @@ function explainValue({ shape, value }: Misfit): Omit<Problem, 'path'> {
     if (error instanceof ValidationError) return { code: error.type ?? 'invalid', message: error.message };
     throw error;
   }
-  return { code: 'invalid', message: texts.mustBe3(described(shape)) };
+  return { code: 'invalid', message: texts.mustBeDescribed(described(shape)) };
 }
 
 function explainPair({ shape, value }: Misfit): Omit<Problem, 'path'> {
@@ -95,7 +95,7 @@ function explainKind({ shape, value }: Misfit): Omit<Problem, 'path'> {
   const kinds = wordsThatFit(shape.is === 'variants' ? Object.keys(shape.of) : []);
   return value === undefined
     ? { code: 'missing', message: texts.isMissingOneOf(kinds) }
-    : { code: 'oneOf', message: texts.mustBeOneOf2(kinds) };
+    : { code: 'oneOf', message: texts.mustBeOneKindOf(kinds) };
 }
 
 function explainCount({ shape, wrong }: Misfit): Omit<Problem, 'path'> {

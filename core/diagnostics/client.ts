@@ -207,7 +207,7 @@ function noteOf({ kmh, volt, celsius, occurrences }: CodeDetails): string {
 
 /** Why no more can be read; null where there is more to read. */
 function cutBy(result: Result<unknown>): string | null {
-  return !result.ok && isOver(result) ? (result.problems[0]?.message ?? texts.theLinkWasLost2) : null;
+  return !result.ok && isOver(result) ? (result.problems[0]?.message ?? texts.theLinkWasLostReason) : null;
 }
 
 /** The codes of one module as observations, with what the module noted and the reader prints; a link lost meanwhile leaves them bare. */

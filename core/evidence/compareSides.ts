@@ -37,7 +37,7 @@ function meterSaid(observation: ObservationOf<'meter'>): Said {
   return {
     what: `${checkRecord(check)?.name ?? observation.point}${how}`,
     check,
-    text: observation.unsteady ? `${shown.number} ${shown.unit}, jumps` : `${shown.number} ${shown.unit}`.trim(),
+    text: observation.unsteady ? texts.jumpsAround(shown.number, shown.unit) : `${shown.number} ${shown.unit}`.trim(),
     value: observation.value === 'overload' || observation.unsteady ? null : observation.value,
   };
 }

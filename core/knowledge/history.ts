@@ -1,5 +1,6 @@
 import type { ObservationOf } from '../casefile/contract';
-import { CHANNEL_FAULTS, type FaultId } from './faults';
+import { CHANNEL_FAULTS } from './faultRows';
+import type { FaultId } from './faults';
 
 type Event = ObservationOf<'history'>['event'];
 

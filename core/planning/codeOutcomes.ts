@@ -65,11 +65,11 @@ export function codeOutcomes(file: CaseFile, states: readonly State[]): readonly
       const named = (entry: Said): number => rest(entry) * (entry.named[c] ?? 0);
       return [
         {
-          name: `${channel}, electrical`,
+          name: `${channel}/electrical`,
           chance: Float64Array.from(said, (entry) => named(entry) * (entry.electrical[c] ?? 0)),
         },
         {
-          name: `${channel}, signal`,
+          name: `${channel}/signal`,
           chance: Float64Array.from(said, (entry) => named(entry) * (1 - (entry.electrical[c] ?? 0))),
         },
       ];

@@ -2,6 +2,7 @@ import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/c
 import { meaningFor } from '../codes/meaningFor';
 import { readerNames } from '../codes/readerNames';
 import { showReading } from '../quantities/show';
+import { showOwn, type OwnUnits } from '../quantities/ownUnits';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
 import { checkRecord } from '../knowledge/checks/all';
 import * as names from '../knowledge/names';
@@ -20,6 +21,8 @@ export interface Described {
 /** How the owner speaks of sides. */
 export interface Speech {
   readonly sides: SideSpeech;
+  readonly temperature?: OwnUnits['temperature'];
+  readonly distance?: OwnUnits['distance'];
 }
 
 const LEFT_RIGHT: Speech = { sides: 'left-right' };
@@ -32,7 +35,12 @@ function list(words: readonly string[], table: Readonly<Record<string, string>>)
   return words.map((word) => table[word] ?? word).join(', ');
 }
 
-function meter(observation: ObservationOf<'meter'>, at: string): Described {
+function rangeWords(range: number, quantity: ObservationOf<'meter'>['quantity']): string {
+  const { number, unit } = showReading(range, quantity);
+  return texts.rangeOf(number, unit);
+}
+
+function meter(observation: ObservationOf<'meter'>, at: string, speech: Speech): Described {
   const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
   const state = [
     observation.while && observation.while !== 'still'
@@ -41,10 +49,10 @@ function meter(observation: ObservationOf<'meter'>, at: string): Described {
         ]
       : '',
     observation.unsteady ? texts.jumpsAbout : '',
-    observation.temperature === undefined ? '' : texts.partAtC(observation.temperature),
-    observation.range === undefined
+    observation.temperature === undefined
       ? ''
-      : `${showReading(observation.range, observation.quantity).number} ${showReading(observation.range, observation.quantity).unit} range`,
+      : texts.partAt(showOwn(observation.temperature, speech.temperature ?? '°C')),
+    observation.range === undefined ? '' : rangeWords(observation.range, observation.quantity),
   ];
   return {
     title: join(nameOf(observation, observation.point), at),
@@ -135,7 +143,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
       const how = {
         stationary: texts.standing,
         wiggle: texts.leadWiggled,
-        'hand-spin': texts.spunByHand2,
+        'hand-spin': texts.spunByHandTitle,
         drive: texts.onTheRoad,
       }[observation.while];
       const shown =
@@ -149,7 +157,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
       return say(
         texts.drive(names.DRIVE_NAMES[observation.result] ?? observation.result),
         '',
-        observation.distance === undefined ? '' : `${observation.distance} km`,
+        observation.distance === undefined ? '' : showOwn(observation.distance, speech.distance ?? 'km'),
       );
     case 'look':
       return say(
@@ -157,7 +165,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
         texts.byEye,
       );
     case 'meter':
-      return meter(observation, at);
+      return meter(observation, at, speech);
     case 'distance':
       return say(join(nameOf(observation, observation.point), at), '', `${(observation.value * 1000).toFixed(2)} mm`);
     case 'swap':

@@ -2,6 +2,7 @@ import type { Vehicle } from '../casefile/contract';
 import type { Problem } from '../casefile/problem';
 import { TORQUE_POINTS, type Channel, type SensorType, type Side } from '../casefile/words';
 import { parseReading } from '../quantities/parseReading';
+import { fromOwn, toOwn, USUAL_UNITS, type OwnUnit, type OwnUnits } from '../quantities/ownUnits';
 import { showReading } from '../quantities/show';
 import { tyreCircumferenceM } from './tyre';
 import { texts } from '#words/core/vehicle';
@@ -60,16 +61,22 @@ function ohms(value: number | undefined): string {
   return `${number} ${unit}`;
 }
 
+/** A stored value in the owner's unit; one in the file's own unit stays as it was written. */
+function own(value: number | undefined, unit: OwnUnit, decimals: number): string {
+  if (value === undefined) return '';
+  return toOwn(1, unit) === 1 ? String(value) : String(Number(toOwn(value, unit).toFixed(decimals)));
+}
+
 function text(value: number | string | undefined): string {
   return value === undefined ? '' : String(value);
 }
 
 /**
  * The sheet of a vehicle as stored.
- * @param vehicle of the contract. @returns its fields as text, quantities with their unit.
+ * @param vehicle of the contract. @param units the owner's. @returns its fields as text, in these units.
  * @example formOf({ channels: ['front-left', 'front-right'], specs: { toneRingTeeth: 48 } }).teeth // => "48"
  */
-export function formOf(vehicle: Vehicle): VehicleForm {
+export function formOf(vehicle: Vehicle, units: OwnUnits = USUAL_UNITS): VehicleForm {
   const types = new Set(vehicle.channels.map((channel) => vehicle.sensorTypes?.[channel] ?? ''));
   const [only = ''] = types;
   const band = vehicle.specs?.sensorResistance;
@@ -85,13 +92,15 @@ export function formOf(vehicle: Vehicle): VehicleForm {
     layout: vehicle.channels.includes('rear-axle') ? 'three' : vehicle.channels.length === 2 ? 'two' : 'four',
     sensorType: types.size > 1 ? 'mixed' : only,
     highVoltage: vehicle.highVoltage ?? false,
-    odometer: text(vehicle.odometer),
+    odometer: own(vehicle.odometer, units.distance, 0),
     coilMin: ohms(band?.min),
     coilMax: ohms(band?.max),
-    coilAt: text(band?.at),
+    coilAt: own(band?.at, units.temperature, 1),
     tyre: vehicle.specs?.tyre ?? '',
     teeth: text(vehicle.specs?.toneRingTeeth),
-    torques: Object.fromEntries(TORQUE_POINTS.map((point) => [point, text(vehicle.specs?.torques?.[point])])),
+    torques: Object.fromEntries(
+      TORQUE_POINTS.map((point) => [point, own(vehicle.specs?.torques?.[point], units.torque, 1)]),
+    ),
     sensorPlaces: places('sensor'),
     plugPlaces: places('plug'),
   };
@@ -109,17 +118,32 @@ export function untouched(typed: VehicleForm, old: VehicleForm, fresh: VehicleFo
   return Object.fromEntries(keys.map((key) => [key, fresh[key]]));
 }
 
+const ownLimit = (limit: number, unit: OwnUnit | undefined): number => (unit ? Math.round(toOwn(limit, unit)) : limit);
+
 type Found = { readonly value: number | undefined; readonly problem: Problem | null };
 
-function numberOf(typed: string, path: string, least: number, most: number, example: string): Found {
+/** @param unit in which it was typed; limits are in the case file's unit. */
+function numberOf(
+  typed: string,
+  path: string,
+  [least, most, example]: readonly [number, number, number],
+  unit?: OwnUnit,
+): Found {
   if (typed.trim() === '') return { value: undefined, problem: null };
-  const value = Number(typed.replace(',', '.'));
+  const number = Number(typed.replace(',', '.'));
+  const value = unit && Number.isFinite(number) ? fromOwn(number, unit) : number;
   const isRight = Number.isFinite(value) && value >= least && value <= most;
   return isRight
     ? { value, problem: null }
     : {
         value: undefined,
-        problem: { path, code: 'number', message: texts.mustBeANumber(least, most, example) },
+        problem: {
+          path,
+          code: 'number',
+          message: texts.mustBeANumber(
+            ...([least, most, example].map((limit) => ownLimit(limit, unit)) as [number, number, number]),
+          ),
+        },
       };
 }
 
@@ -138,14 +162,14 @@ interface Figures {
   readonly problems: readonly Problem[];
 }
 
-function figuresOf(form: VehicleForm, before: Vehicle): Figures {
+function figuresOf(form: VehicleForm, before: Vehicle, units: OwnUnits): Figures {
   const [min, max] = [ohmsOf(form.coilMin, 'coilMin'), ohmsOf(form.coilMax, 'coilMax')];
-  const at = numberOf(form.coilAt, 'coilAt', -40, 150, '20');
-  const teeth = numberOf(form.teeth, 'teeth', 4, 400, '48');
-  const odometer = numberOf(form.odometer, 'odometer', 0, 3_000_000, '84200');
+  const at = numberOf(form.coilAt, 'coilAt', [-40, 150, 20], units.temperature);
+  const teeth = numberOf(form.teeth, 'teeth', [4, 400, 48]);
+  const odometer = numberOf(form.odometer, 'odometer', [0, 3_000_000, 84_200], units.distance);
   const torques = TORQUE_POINTS.map((point) => ({
     point,
-    ...numberOf(form.torques[point] ?? '', `torque.${point}`, 0.5, 1000, '8'),
+    ...numberOf(form.torques[point] ?? '', `torque.${point}`, [0.5, 1000, 8], units.torque),
   }));
   const tyre = form.tyre.trim();
   const tyreProblem: Problem | null =
@@ -195,16 +219,17 @@ function figuresOf(form: VehicleForm, before: Vehicle): Figures {
 
 /**
  * The vehicle that the sheet describes.
- * @param form the sheet as typed. @param before the vehicle as it was: keys that the sheet doesn't show are kept.
+ * @param form the sheet as typed. @param before the vehicle as it was: keys that the sheet doesn't show are kept. @param units in which it was typed.
  * @returns the vehicle without what is wrong on the sheet, and what is wrong by the field's name.
  * @example vehicleOf({ ...emptyForm(), teeth: '1' }, { channels: ['front-left'] }).problems[0].path // => "teeth"
  */
 export function vehicleOf(
   form: VehicleForm,
   before: Vehicle,
+  units: OwnUnits = USUAL_UNITS,
 ): { readonly vehicle: Vehicle; readonly problems: readonly Problem[] } {
   const channels = LAYOUTS[form.layout];
-  const { specs, odometer, problems } = figuresOf(form, before);
+  const { specs, odometer, problems } = figuresOf(form, before, units);
   const { steeringSide: _side, sensorTypes: _types, odometer: _odometer, ...rest } = before;
   const type = form.sensorType;
   const sensorTypes =

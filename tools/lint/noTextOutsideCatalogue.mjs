@@ -55,7 +55,7 @@ function isForPrograms(node, reasonsAllowed) {
 
 /** `front-${side}`: a template that makes an id, no sentence. */
 const isKey = (node) =>
-  node.type === 'TemplateLiteral' && node.quasis.every((part) => /^[\w:-]*$/.test(part.value.raw));
+  node.type === 'TemplateLiteral' && node.quasis.every((part) => /^[\w:@~-]*$/.test(part.value.raw));
 
 /** Whether a word is chosen by a condition right inside a sentence: a piece of text that no reader of the catalogue sees. */
 const isChosenInside = (node) =>
@@ -64,7 +64,16 @@ const isChosenInside = (node) =>
   ['TemplateLiteral', 'VExpressionContainer'].includes(node.parent.parent?.type) &&
   node.parent.parent.parent?.type !== 'VAttribute' &&
   !isKey(node.parent.parent) &&
-  /^[\s,.(]*\p{L}[\p{L} ’']+[\s,.)]*$/u.test(node.value);
+  /^[^=<>{}]*\p{L}{2,}[^=<>{}]*$/u.test(node.value) &&
+  !/^[a-z]+(-[a-z]+)+$/.test(node.value);
+
+/** A word of a sentence beside what is put in: `${number} range`. Units are no words. */
+const hasWordBeside = (node) =>
+  node.quasis.some(
+    (part) =>
+      /(^|[\s(])(?!km\b|min\b|mm\b)\p{L}{2,}([\s,.;:)]|$)/u.test(part.value.cooked ?? '') &&
+      / /.test(part.value.cooked ?? ''),
+  );
 
 const isInClass = (node) => {
   for (let at = node.parent; at; at = at.parent)
@@ -90,7 +99,7 @@ export const noTextOutsideCatalogue = {
       TemplateLiteral(node) {
         if (isForPrograms(node, reasonsAllowed) || isInClass(node)) return;
         const words = node.quasis.map((part) => part.value.cooked ?? '').join('…');
-        if (isText(words)) report(node, words);
+        if (isText(words) || hasWordBeside(node)) report(node, words);
       },
     };
     const services = context.sourceCode.parserServices;

@@ -57,12 +57,12 @@ async function start(level: LevelId): Promise<void> {
       <section class="levels">
         <h1>{{ texts.practise }}</h1>
         <ul class="rows">
-          <li v-for="entry in LEVELS" :key="entry.id" class="level">
+          <li v-for="level in LEVELS" :key="level.id" class="level">
             <div>
-              <b>{{ entry.name }}</b>
-              <p class="muted">{{ entry.words }}</p>
+              <b>{{ level.name }}</b>
+              <p class="muted">{{ level.words }}</p>
             </div>
-            <button class="tap" type="button" :data-level="entry.id" @click="start(entry.id)">
+            <button class="tap" type="button" :data-level="level.id" @click="start(level.id)">
               {{ texts.giveMeACar }}
             </button>
           </li>

@@ -34,7 +34,7 @@ const VIEW = {
 } as const;
 const view = computed(() => VIEW[props.part]);
 const isHere = (x: number): boolean => x >= view.value.left && x < view.value.left + view.value.width;
-const spots = computed(() => SPOTS.filter((entry) => isHere(entry.x)));
+const spots = computed(() => SPOTS.filter((spot) => isHere(spot.x)));
 const plugsHere = computed(() =>
   (
     [
@@ -109,7 +109,7 @@ function probeOn(point: Point): 'red' | 'black' | null {
         :class="probeOn(spot.point)"
         role="button"
         tabindex="0"
-        :aria-label="`${spot.name}${probeOn(spot.point) ? `, ${probeOn(spot.point)} probe` : ''}`"
+        :aria-label="probeOn(spot.point) ? texts.spotWithProbe(spot.name, probeOn(spot.point) ?? '') : spot.name"
         :data-point="spot.point"
         @click="emit('put', spot.point)"
         @keydown.enter.prevent="emit('put', spot.point)"

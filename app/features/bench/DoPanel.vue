@@ -32,8 +32,8 @@ const GROUPS = [
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
 const deeds = computed<readonly Deed[]>(() => [
   ...CHECKS.filter(
-    (entry) => isOther(entry.check) && !entry.manner && (!entry.only || !type.value || entry.only === type.value),
-  ).map((entry) => ({ check: entry.check, words: entry.words, minutes: entry.minutes, ofCar: entry.of === 'car' })),
+    (check) => isOther(check.check) && !check.manner && (!check.only || !type.value || check.only === type.value),
+  ).map((check) => ({ check: check.check, words: check.words, minutes: check.minutes, ofCar: check.of === 'car' })),
   { check: 'drive', words: texts.driveAShortLoop, minutes: 12, ofCar: true },
   ...(type.value
     ? []
@@ -52,7 +52,7 @@ const groups = computed(() =>
   ),
 );
 const OF_CAR = new Set(['charged:supply', 'repaired-wire:supply', 'topped-up:elsewhere']);
-const repairs = REPAIRS.filter((entry) => !entry.workshop && entry.repair !== 'clear');
+const repairs = REPAIRS.filter((repair) => !repair.workshop && repair.repair !== 'clear');
 
 async function make(deed: Deed): Promise<void> {
   const channel: Channel | null = deed.ofCar ? null : job.subject;

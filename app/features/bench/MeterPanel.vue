@@ -38,7 +38,7 @@ const WORDS: Readonly<Record<Dial, string>> = {
 const setting = computed(() => settingOf(dial.value, red.value, black.value, plugs.value));
 const canWiggle = computed(() => {
   const { value } = setting;
-  return value.is === 'check' && CHECKS.some((entry) => entry.check === value.check && entry.manner === 'wiggle');
+  return value.is === 'check' && CHECKS.some((check) => check.check === value.check && check.manner === 'wiggle');
 });
 const ranges = computed(() =>
   meter.value.id === 'by-hand' && dial.value !== 'mv' ? meter.value.ranges[QUANTITY_OF[dial.value]] : [],
@@ -178,7 +178,7 @@ async function probe(): Promise<void> {
             :aria-checked="inHand === entry"
             @click="inHand = entry"
           >
-            {{ entry === 'red' ? '+ probe' : '− probe' }}
+            {{ entry === 'red' ? texts.redProbe : texts.blackProbe }}
           </button>
           <button
             v-if="canWiggle"

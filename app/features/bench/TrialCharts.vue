@@ -39,7 +39,7 @@ function calibrationData(): Data[] {
     {
       x: props.bins.map((bin) => bin.believed),
       y: props.bins.map((bin) => bin.true),
-      text: props.bins.map((bin) => `${bin.cars} cars`),
+      text: props.bins.map((bin) => texts.carsInBin(bin.cars)),
       mode: 'lines+markers',
       marker: { size: 11, color: role('action') },
       line: { color: role('action') },

@@ -50,15 +50,15 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
     </p>
     <div class="chips">
       <button
-        v-for="entry in SIZES"
-        :key="entry"
+        v-for="size in SIZES"
+        :key="size"
         type="button"
         class="tap small"
-        :aria-pressed="cars === entry"
+        :aria-pressed="cars === size"
         :disabled="running !== null"
-        @click="cars = entry"
+        @click="cars = size"
       >
-        {{ texts.cars(entry) }}
+        {{ texts.cars(size) }}
       </button>
       <label class="seed"
         >{{ texts.number }}

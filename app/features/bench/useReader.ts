@@ -30,7 +30,7 @@ export function useReader() {
   /** Reads the modules that have not been read yet; what was read is kept at once, even when the link is lost on the way. */
   const read = (): Promise<void> =>
     errand(async () => {
-      const left = ALL_MODULES.filter((entry) => !asked.value.includes(entry));
+      const left = ALL_MODULES.filter((module) => !asked.value.includes(module));
       const found = await sweep(await plugIn(), left);
       if (found.seen.length > 0) await job.observe(...(found.seen as readonly NewObservation[]));
       await act({ do: 'read', modules: Math.max(1, found.asked.length) });

@@ -46,7 +46,7 @@ function settle(result: Result): void {
       <li :class="{ done: recorded.length > 0 }">
         <p>
           <b>{{ texts.n1Record }}</b>
-          {{ recorded.length > 0 ? `${recorded.length} recorded.` : texts.nothingIsRecordedYet }}
+          {{ recorded.length > 0 ? texts.codesAreRecorded(recorded.length) : texts.nothingIsRecordedYet }}
         </p>
       </li>
       <li :class="{ done: isErased }">

@@ -2,8 +2,9 @@
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { CODE_STATUSES } from '../../../core/casefile/words';
 import type { FoundCode, ReaderText } from '../../../core/codes/readerText/readReaderText';
-import { spaced } from '../../../core/quantities/show';
+import { showOwn } from '../../../core/quantities/ownUnits';
 import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
+import { usePreferences } from '../../stores/preferences';
 import { texts } from '#words/screens/codes';
 
 /** What was understood of the text, as it is typed; what was not stands beside it. */
@@ -17,6 +18,7 @@ defineProps<{
 }>();
 const emit = defineEmits<{ status: [code: string, status: Status] }>();
 type Status = ObservationOf<'code'>['status'];
+const { values } = usePreferences();
 
 const ANSWERS = { 'no-code': texts.hasNoCodes, 'no-answer': texts.didNotAnswer } as const;
 </script>
@@ -29,7 +31,9 @@ const ANSWERS = { 'no-code': texts.hasNoCodes, 'no-answer': texts.didNotAnswer }
         <span class="meaning"
           >{{ meaningOf(entry).words }}<span class="muted"> · {{ meaningOf(entry).whose }}</span
           ><span v-if="entry.module && entry.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[entry.module] }}</span
-          ><span v-if="entry.odometer !== null" class="muted"> {{ texts.atKm(spaced(entry.odometer)) }}</span></span
+          ><span v-if="entry.odometer !== null" class="muted">
+            {{ texts.atDistanceToo(showOwn(entry.odometer, values.distance)) }}</span
+          ></span
         >
         <span class="chips" role="radiogroup" :aria-label="texts.statusOf(entry.code)">
           <button

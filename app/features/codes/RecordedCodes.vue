@@ -2,8 +2,9 @@
 import { computed, ref } from 'vue';
 import type { ObservationOf, OwnMeaning, Vehicle } from '../../../core/casefile/contract';
 import type { SortedCode } from '../../../core/codes/roles';
-import { spaced } from '../../../core/quantities/show';
+import { showOwn } from '../../../core/quantities/ownUnits';
 import { CODE_STATUS_NAMES, MODULE_NAMES } from '../../../core/knowledge/names';
+import { usePreferences } from '../../stores/preferences';
 import OwnMeaningForm from './OwnMeaning.vue';
 import { texts } from '#words/screens/codes';
 
@@ -19,6 +20,7 @@ const emit = defineEmits<{
   mean: [code: string, meaning: OwnMeaning | null];
 }>();
 type Code = ObservationOf<'code'>;
+const { values } = usePreferences();
 
 const asked = ref<string | null>(null);
 const ROLE_WORDS = { cause: '', echo: 'echo', ghost: 'ghost', parked: 'parked' } as const;
@@ -35,7 +37,7 @@ function details(code: Code): string {
   return [
     code.status === 'unknown' ? texts.noStatusGiven : CODE_STATUS_NAMES[code.status],
     code.module ? (MODULE_NAMES[code.module] ?? '') : '',
-    code.odometer ? texts.atKm2(spaced(code.odometer)) : '',
+    code.odometer ? texts.atDistance(showOwn(code.odometer, values.distance)) : '',
     whose,
   ]
     .filter(Boolean)

@@ -39,6 +39,18 @@ export function shownMeaning(
   return { words: words || texts.meaningNotKnown, whose: WHOSE[whose] };
 }
 
+function asObservation(foundCode: FoundCode): Omit<Code, 'id'> {
+  const { code, status, module, meaning, odometer } = foundCode;
+  return {
+    kind: 'code',
+    code,
+    status,
+    ...(module ? { module } : {}),
+    ...(meaning ? { meaning } : {}),
+    ...(odometer === null ? {} : { odometer }),
+  };
+}
+
 /** What the Codes stage shows and does. */
 export function useCodes() {
   const job = useJob();
@@ -59,17 +71,6 @@ export function useCodes() {
   const clears = computed(() =>
     counted.value.filter((entry): entry is ObservationOf<'clear'> => entry.kind === 'clear'),
   );
-
-  function asObservation(foundCode: FoundCode): Omit<Code, 'id'> {
-    return {
-      kind: 'code',
-      code: foundCode.code,
-      status: foundCode.status,
-      ...(foundCode.module ? { module: foundCode.module } : {}),
-      ...(foundCode.meaning ? { meaning: foundCode.meaning } : {}),
-      ...(foundCode.odometer === null ? {} : { odometer: foundCode.odometer }),
-    };
-  }
 
   /** Records what was found: codes, modules without codes or answer, and the reader's advice as a note. */
   async function record(statuses: ReadonlyMap<string, Code['status']>): Promise<void> {

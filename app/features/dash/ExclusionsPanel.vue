@@ -55,7 +55,7 @@ const FLUID_SAYS = {
 } as const;
 
 async function keep(id: string, isCranking: boolean): Promise<void> {
-  const line = LINES.value.find((entry) => entry.id === id);
+  const line = LINES.value.find((line) => line.id === id);
   if (!line) return;
   const reading = parseReading(line.text.value, 'dc-voltage');
   if (!reading.ok) {
@@ -124,30 +124,25 @@ function shown(observation: ObservationOf<'meter'> | undefined): string {
           </button>
         </span>
       </li>
-      <li v-for="entry in LINES" :key="entry.id" class="line">
+      <li v-for="line in LINES" :key="line.id" class="line">
         <span class="what"
-          ><b>{{ entry.label }}</b
+          ><b>{{ line.label }}</b
           ><span class="muted"
-            >{{ texts.atLeast }} <span class="figure">{{ entry.limit }} V</span>. {{ entry.says }}</span
-          ><span v-if="entry.kept" class="verdict" :data-test="`says-${entry.id}`">{{ verdictOf(entry) }}</span
-          ><span v-if="trouble[entry.id]" class="bad" role="alert">{{ trouble[entry.id] }}</span></span
+            >{{ texts.atLeast }} <span class="figure">{{ line.limit }} V</span>. {{ line.says }}</span
+          ><span v-if="line.kept" class="verdict" :data-test="`says-${line.id}`">{{ verdictOf(line) }}</span
+          ><span v-if="trouble[line.id]" class="bad" role="alert">{{ trouble[line.id] }}</span></span
         >
         <span class="chips">
-          <span v-if="entry.kept" class="kept figure">{{ shown(entry.kept) }}</span>
+          <span v-if="line.kept" class="kept figure">{{ shown(line.kept) }}</span>
           <el-input
-            v-model="entry.text.value"
+            v-model="line.text.value"
             class="volts"
             inputmode="decimal"
             placeholder="12.6"
-            :aria-label="`${entry.label}, volt`"
-            @keydown.enter="keep(entry.id, entry.isCranking)"
+            :aria-label="texts.inVolt(line.label)"
+            @keydown.enter="keep(line.id, line.isCranking)"
           />
-          <button
-            class="tap"
-            type="button"
-            :disabled="entry.text.value === ''"
-            @click="keep(entry.id, entry.isCranking)"
-          >
+          <button class="tap" type="button" :disabled="line.text.value === ''" @click="keep(line.id, line.isCranking)">
             {{ texts.keep }}
           </button>
         </span>

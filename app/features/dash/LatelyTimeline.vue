@@ -32,7 +32,7 @@ const rows = computed(() => {
         <th scope="col">
           <span class="only-read">{{ texts.corner }}</span>
         </th>
-        <th v-for="entry in SPANS" :key="entry.id" scope="col">{{ entry.words }}</th>
+        <th v-for="span in SPANS" :key="span.id" scope="col">{{ span.words }}</th>
       </tr>
     </thead>
     <tbody>
@@ -48,7 +48,7 @@ const rows = computed(() => {
             @click="emit('remove', event.id)"
           >
             {{ HISTORY_NAMES[event.event] }} <span aria-hidden="true">×</span
-            ><span class="only-read">{{ texts.takeBack2 }}</span>
+            ><span class="only-read">{{ texts.takeBackButton }}</span>
           </button>
         </td>
       </tr>

@@ -13,5 +13,5 @@ export type SpanId = (typeof SPANS)[number]['id'];
 /** The span in which something so many days ago lies. */
 export function spanOf(agoDays: number | undefined): SpanId {
   if (agoDays === undefined) return 'unknown';
-  return SPANS.find((entry) => agoDays >= entry.from)?.id ?? 'days';
+  return SPANS.find((span) => agoDays >= span.from)?.id ?? 'days';
 }

@@ -15,7 +15,7 @@ export const FAMILY: readonly Lamp[] = [
   'tyre-pressure',
   'message',
 ];
-export const OTHERS: readonly Lamp[] = LAMPS.filter((entry) => !FAMILY.includes(entry));
+export const OTHERS: readonly Lamp[] = LAMPS.filter((lamp) => !FAMILY.includes(lamp));
 
 /** What the Dash stage shows and does. */
 export function useDash() {

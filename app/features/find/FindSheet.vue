@@ -24,7 +24,7 @@ const chosen = ref<Segment | null>(null);
 /** The path strip of a phone says which segment to open. */
 watch(
   () => route.query['segment'],
-  (named) => (chosen.value = SEGMENTS.find((entry) => entry === named) ?? chosen.value),
+  (named) => (chosen.value = SEGMENTS.find((segment) => segment === named) ?? chosen.value),
   { immediate: true },
 );
 

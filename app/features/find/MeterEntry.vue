@@ -4,6 +4,7 @@ import { JUMPS_AT } from '../../../core/casefile/words';
 import { PARTS } from '../../../core/knowledge/parts';
 import { showReading } from '../../../core/quantities/show';
 import Keypad from '../../shared/keypad/Keypad.vue';
+import { usePreferences } from '../../stores/preferences';
 import type { NewObservation } from '../../stores/job';
 import BandScale from './BandScale.vue';
 import KeepBar from './KeepBar.vue';
@@ -14,6 +15,7 @@ import { texts } from '#words/screens/find';
 const props = defineProps<{ check: ReturnType<typeof useCheck> }>();
 const emit = defineEmits<{ keep: [found: NewObservation] }>();
 
+const { values } = usePreferences();
 const c = props.check;
 const {
   text,
@@ -90,7 +92,7 @@ const RANGES = [
       />
       <div class="extras">
         <label v-if="isCoil"
-          >{{ texts.temperatureOfThePart
+          >{{ texts.temperatureOfThePart(values.temperature)
           }}<el-input v-model="temperature" inputmode="decimal" :placeholder="texts.notKnown"
         /></label>
         <label v-if="isOhms"

@@ -11,7 +11,7 @@ import { meterObservation, type AroundReading } from './meterObservation';
 const AROUND: AroundReading = {
   leads: '',
   range: '',
-  temperature: '',
+  celsius: undefined,
   isUnsteady: false,
   isWiggling: false,
   jumpsAt: '',
@@ -26,9 +26,9 @@ describe('a reading with what stands around it', () => {
     expect(made({ leads: 'lots' }).value).toBe(1200);
     expect(made({ leads: '0.4' }, 'overload').value).toBe('overload');
   });
-  test('temperature and range are kept when they are numbers', () => {
-    expect(made({ temperature: '9', range: '2000' })).toMatchObject({ temperature: 9, range: 2000 });
-    expect(made({ temperature: 'cold', range: '' })).not.toHaveProperty('temperature');
+  test('temperature and range are kept when they are known', () => {
+    expect(made({ celsius: 9, range: '2000' })).toMatchObject({ temperature: 9, range: 2000 });
+    expect(made({ celsius: undefined, range: '' })).not.toHaveProperty('temperature');
   });
   test('where it jumped is kept only of a reading that jumped while it was moved', () => {
     expect(made({ isUnsteady: true, isWiggling: true, jumpsAt: 'lead' })).toMatchObject({

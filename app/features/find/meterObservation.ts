@@ -9,7 +9,8 @@ import { numberIn } from '../../shared/numberIn';
 export interface AroundReading {
   readonly leads: string;
   readonly range: string;
-  readonly temperature: string;
+  /** Of the part; undefined where it is not known. */
+  readonly celsius: number | undefined;
   readonly isUnsteady: boolean;
   readonly isWiggling: boolean;
   /** Where the reading jumped while it was moved; empty where nobody said. */
@@ -25,7 +26,7 @@ export function meterObservation(
 ): Omit<ObservationOf<'meter'>, 'id'> {
   const { value, resolution } = reading;
   const isNumber = typeof value === 'number' && answer.quantity === 'resistance';
-  const [temperature, range] = [numberIn(conditions.temperature), numberIn(conditions.range)];
+  const [temperature, range] = [conditions.celsius, numberIn(conditions.range)];
   const moved = conditions.isWiggling ? ('wiggle' as const) : answer.while;
   return {
     kind: 'meter',

@@ -9,9 +9,12 @@ import type { CaseFile, Observation, ObservationOf } from '../../../core/casefil
 import type { Channel, JUMPS_AT, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
 import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
+import { fromOwn, type OwnUnits } from '../../../core/quantities/ownUnits';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { useJob, type NewObservation } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
+import { numberIn } from '../../shared/numberIn';
 import { meterObservation } from './meterObservation';
 
 type JumpsAt = (typeof JUMPS_AT)[number];
@@ -29,6 +32,12 @@ function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): re
   return sheet.setup
     .filter((line) => !line.opens || ![...openFor([line.opens], file, channel)].every((key) => open.has(key)))
     .map((line) => line.text);
+}
+
+/** A temperature as typed, in °C; undefined where it is none. */
+function celsiusOf(typed: string, unit: OwnUnits['temperature']): number | undefined {
+  const value = numberIn(typed);
+  return value === undefined ? undefined : fromOwn(value, unit);
 }
 
 /** What a reading would mean if it were kept now. */
@@ -73,9 +82,8 @@ function useTyped(key: (part: string) => string, startsWiggling: boolean) {
 
 /** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
 export function useCheck() {
-  const route = useRoute();
-  const router = useRouter();
-  const job = useJob();
+  const [route, router, job] = [useRoute(), useRouter(), useJob()];
+  const { values } = usePreferences();
   const name = computed(() => String(route.query['do'] ?? ''));
   const sheet = computed(() => sheetFor(name.value));
   const channel = computed<Channel | null>(() => {
@@ -89,7 +97,6 @@ export function useCheck() {
   );
   const { text, unit, temperature, leads, range, isUnsteady, isWiggling, jumpsAt } = typed;
   const moveTo = (at: Channel | 'unknown'): void => void router.replace({ query: { ...route.query, at } });
-
   const answer = computed(() => sheet.value?.answer ?? null);
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
   const units = computed(() => (quantity.value ? UNITS[quantity.value] : []));
@@ -110,7 +117,7 @@ export function useCheck() {
       ? meterObservation(answer.value, channel.value, parsed.value.value, {
           leads: leads.value,
           range: range.value,
-          temperature: temperature.value,
+          celsius: celsiusOf(temperature.value, values.temperature),
           isUnsteady: isUnsteady.value,
           isWiggling: isWiggling.value,
           jumpsAt: jumpsAt.value,

@@ -72,7 +72,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
         data-test="repair-at-car"
         @click="wheel = 'car'"
       >
-        {{ texts.theWholeCar2 }}
+        {{ texts.theWholeCarTitle }}
       </button>
     </div>
     <ul class="rows">

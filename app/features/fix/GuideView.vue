@@ -3,10 +3,12 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { PROOF_ANSWERS } from '../../../core/proof/answers';
+import { showOwn } from '../../../core/quantities/ownUnits';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import StepDrawing from '../../shared/drawings/StepDrawing.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
+import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
 import CostPanel from './CostPanel.vue';
 import LadderBar from './LadderBar.vue';
@@ -17,6 +19,7 @@ import { texts } from '#words/screens/fix';
 
 /** One step at a time, in large type, with its drawing, its why, and its caution where it belongs. */
 const props = defineProps<{ fix: ReturnType<typeof useFix> }>();
+const { values } = usePreferences();
 const { job, guide, steps, current, index, title } = props.fix;
 const isWide = useMediaQuery('(min-width: 1000px)');
 const isListOpen = ref(false);
@@ -99,7 +102,7 @@ useShortcuts({
       <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
       <p v-if="torque" class="torque">
         <span class="figure">{{
-          torque.newtonMetre === null ? texts.figureOfYourManual : `${torque.newtonMetre} N·m`
+          torque.newtonMetre === null ? texts.figureOfYourManual : showOwn(torque.newtonMetre, values.torque)
         }}</span><span v-if="torque.newtonMetre === null" class="muted">{{
           torque.point === 'sensor-bolt' ? texts.smallSensorBoltsTake : texts.theManualDecides
         }}</span>
@@ -112,14 +115,14 @@ useShortcuts({
         </p>
         <div class="chips">
           <button
-            v-for="entry in PROOF_ANSWERS.spin"
-            :key="entry.id"
+            v-for="answer in PROOF_ANSWERS.spin"
+            :key="answer.id"
             type="button"
             class="tap"
-            :aria-pressed="fix.spin.said.value?.id === entry.id"
-            @click="fix.spin.spun(entry)"
+            :aria-pressed="fix.spin.said.value?.id === answer.id"
+            @click="fix.spin.spun(answer)"
           >
-            {{ entry.words }}
+            {{ answer.words }}
           </button>
         </div>
         <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>

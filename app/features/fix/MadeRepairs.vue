@@ -37,7 +37,7 @@ const made = computed(() =>
             {{ words }}
           </button>
           <button type="button" class="tap quiet" @click="job.dispatch({ do: 'remove-repair', id: entry.id })">
-            {{ texts.remove2 }}
+            {{ texts.removeButton }}
           </button>
         </div>
       </li>

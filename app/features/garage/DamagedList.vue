@@ -11,7 +11,7 @@ const garage = useGarage();
 
 function nameOf({ table, title }: Damaged): string {
   const what = table === 'jobs' ? texts.aJob : texts.aVehiclesSpecSheet;
-  return title ? texts.isDamaged(what, title) : texts.isDamaged2(what);
+  return title ? texts.isDamaged(what, title) : texts.isDamagedUnnamed(what);
 }
 
 function mendingOf({ leavesOut }: Damaged): string {

@@ -109,7 +109,7 @@ async function remove(id: string): Promise<void> {
               :aria-label="texts.remove(job.title)"
               @click="remove(job.id)"
             >
-              {{ texts.remove2 }}
+              {{ texts.removeButton }}
             </button>
           </li>
           <li v-if="vehicle.jobs.length === 0" class="muted none">{{ texts.noJobsYet }}</li>

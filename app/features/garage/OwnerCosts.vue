@@ -8,7 +8,7 @@ import { texts } from '#words/screens/garage';
 const props = defineProps<{ owner: Owner }>();
 const emit = defineEmits<{ keep: [owner: Owner] }>();
 
-const PARTS = REPAIRS.filter((entry) => entry.price > 0 && !entry.workshop).map((row) => ({
+const PARTS = REPAIRS.filter((repair) => repair.price > 0 && !repair.workshop).map((row) => ({
   row,
   name: row.words.charAt(0).toUpperCase() + row.words.slice(1),
 }));
@@ -79,7 +79,7 @@ function keep(): void {
         }}<el-input
           v-model="form['hour']"
           inputmode="decimal"
-          :placeholder="`${HOUR_VALUE} (generic)`"
+          :placeholder="texts.generic(HOUR_VALUE)"
           data-test="hour-value"
           @change="keep"
       /></label>
@@ -91,7 +91,7 @@ function keep(): void {
         }}<el-input
           v-model="form[row.repair]"
           inputmode="decimal"
-          :placeholder="`${row.price} (generic)`"
+          :placeholder="texts.generic(row.price)"
           :data-test="`price-${row.repair}`"
           @change="keep"
       /></label>

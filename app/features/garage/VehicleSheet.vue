@@ -19,6 +19,8 @@ const garage = useGarage();
 const route = useRoute();
 const router = useRouter();
 const { values } = usePreferences();
+/** Those that the sheet was opened with: what stands in its fields is in them. */
+const units = { ...values };
 const id = computed(() => String(route.params['vehicle']));
 const record = computed(() => garage.vehicles.find((vehicle) => vehicle.id === id.value) ?? null);
 const form = reactive<VehicleForm>(emptyForm());
@@ -37,7 +39,7 @@ let [revision, pending] = [-1, 0];
 function take(now: VehicleRecord): void {
   const isOther = now.id !== shownId;
   if (!isOther && (pending > 0 || (now.revision ?? 0) <= revision)) return;
-  const [fresh, old] = [formOf(now.vehicle), shown && formOf(shown)];
+  const [fresh, old] = [formOf(now.vehicle, units), shown && formOf(shown, units)];
   Object.assign(form, !old || isOther ? fresh : untouched(form, old, fresh));
   shown = now.vehicle;
   shownId = now.id;
@@ -49,7 +51,7 @@ watch(record, (now) => now && take(now), { immediate: true });
 async function keep(): Promise<void> {
   if (!shown) return;
   const before = shown;
-  const made = vehicleOf(form, before);
+  const made = vehicleOf(form, before, units);
   problems.value = Object.fromEntries(made.problems.map((problem) => [problem.path, problem.message]));
   if (JSON.stringify(made.vehicle) === JSON.stringify(before)) return;
   shown = made.vehicle;
@@ -116,7 +118,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
   <div class="sheet">
     <header class="head">
       <RouterLink class="tap quiet" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
-      <h1>{{ texts.specSheet2(form.name || texts.newVehicle) }}</h1>
+      <h1>{{ texts.specSheetOf(form.name || texts.newVehicle) }}</h1>
       <span v-if="isKept" class="muted" role="status">{{ texts.kept }}</span>
     </header>
     <main v-if="record" class="body">
@@ -175,7 +177,9 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
                 :label="texts.mixedAsInThe" /></el-select
           ></label>
           <div class="cell">
-            <label>{{ texts.odometerKm }}<el-input v-model="form.odometer" inputmode="numeric" /></label
+            <label
+              >{{ texts.odometer(units.distance)
+              }}<el-input v-model="form.odometer" inputmode="numeric" data-test="odometer" /></label
             ><span v-if="problems['odometer']" class="bad">{{ problems['odometer'] }}</span>
           </div>
           <label class="switch"><el-switch v-model="form.highVoltage" /> {{ texts.highVoltageVehicleHybrid }}</label>
@@ -204,7 +208,10 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             <label>{{ texts.to }}<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label
             ><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span>
           </div>
-          <label>{{ texts.atC }}<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal" /></label>
+          <label
+            >{{ texts.atTemperature(units.temperature)
+            }}<el-input v-model="form.coilAt" placeholder="20" inputmode="decimal"
+          /></label>
           <div class="cell">
             <label
               >{{ texts.tyreAsOnIts }}<el-input v-model="form.tyre" placeholder="195/65R15" data-test="tyre" /></label
@@ -222,7 +229,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
         <div class="fields">
           <div v-for="point in TORQUE_POINTS" :key="point" class="cell">
             <label
-              >{{ texts.nM(TORQUE_WORDS[point] ?? point)
+              >{{ texts.torqueIn(TORQUE_WORDS[point] ?? point, units.torque)
               }}<el-input v-model="form.torques[point]" inputmode="decimal" /></label
             ><span v-if="problems[`torque.${point}`]" class="bad">{{ problems[`torque.${point}`] }}</span>
           </div>
@@ -237,10 +244,10 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             clearable
             :aria-label="texts.sensor(say(channel))"
             ><el-option
-              v-for="entry in SENSOR_PLACES"
-              :key="entry"
-              :value="entry"
-              :label="texts.sensor2(SENSOR_WORDS[entry] ?? entry)"
+              v-for="place in SENSOR_PLACES"
+              :key="place"
+              :value="place"
+              :label="texts.sensorSits(SENSOR_WORDS[place] ?? place)"
           /></el-select>
           <el-select
             v-model="form.plugPlaces[channel]"
@@ -248,10 +255,10 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
             clearable
             :aria-label="texts.plug(say(channel))"
             ><el-option
-              v-for="entry in PLUG_PLACES"
-              :key="entry"
-              :value="entry"
-              :label="texts.plug2(PLUG_WORDS[entry] ?? entry)"
+              v-for="place in PLUG_PLACES"
+              :key="place"
+              :value="place"
+              :label="texts.plugSits(PLUG_WORDS[place] ?? place)"
           /></el-select>
         </div>
       </SheetTopic>

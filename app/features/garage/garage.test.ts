@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../../tests/support/caseBuilder';
+import { usePreferences } from '../../stores/preferences';
 import { handsOn, layOut, show, until, type TestGarage } from '../../testSupport';
 
 const text = (change: object = {}): string => JSON.stringify({ ...caseOf(car('active'), []), ...change });
@@ -86,6 +87,20 @@ describe('the spec sheet', () => {
     );
     await write('teeth', '2');
     await says('must be a number from 4 to 400');
+  });
+  test('distances and torques in the owner’s units; the file keeps km and N·m', async () => {
+    const { garage, write, list } = await atSheet('Torque figures');
+    const labels = (): string =>
+      list('label')
+        .map((label) => label.text())
+        .join(' ');
+    expect(labels()).toContain('Odometer, km');
+    usePreferences().values.torque = 'lbf·ft';
+    usePreferences().values.distance = 'mi';
+    await until(() => expect(labels()).toContain('Odometer, mi'));
+    expect(labels()).toContain('lbf·ft');
+    await write('odometer', '1000');
+    await until(async () => expect((await vehicleOf(garage))?.odometer).toBeCloseTo(1609.344, 3));
   });
   test('sensors of the whole rear axle: three channels', async () => {
     const { garage, press } = await atSheet();

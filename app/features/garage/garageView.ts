@@ -41,13 +41,15 @@ function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
 export function jobLine(job: JobRecord): JobLine {
   const sums = tally(job.file.costs ?? []);
   const currency = job.file.owner?.currency;
-  const saved = sums.saved !== null && sums.spent > 0 ? texts.underTheQuote(sayMoney(sums.saved, currency)) : '';
+  const spent = sayMoney(sums.spent, currency);
+  const money =
+    sums.saved === null ? texts.spentSoFar(spent) : texts.spentAndSaved(spent, sayMoney(sums.saved, currency));
   return {
     id: job.id,
     title: job.title,
     stage: job.stage,
     state: stateOf(job.file, job.stage),
-    money: sums.spent > 0 ? `${sayMoney(sums.spent, currency)} spent${saved}` : '',
+    money: sums.spent > 0 ? money : '',
     isEnded: (job.file.ending ?? null) !== null,
   };
 }
@@ -55,7 +57,7 @@ export function jobLine(job: JobRecord): JobLine {
 /** A vehicle's sensors in a few words. */
 export function sensorsOf(vehicle: CaseFile['vehicle']): string {
   const types = new Set(vehicle.channels.map((channel) => vehicle.sensorTypes?.[channel]));
-  const count = vehicle.channels.length === 3 ? texts.threeChannelsOneFor : `${vehicle.channels.length} channels`;
+  const count = vehicle.channels.length === 3 ? texts.threeChannelsOneFor : texts.channels(vehicle.channels.length);
   if (types.size === 1 && types.has('passive')) return texts.passiveSensors(count);
   if (types.size === 1 && types.has('active')) return texts.activeSensors(count);
   return types.has(undefined) ? texts.sensorTypeNotKnown(count) : texts.mixedSensors(count);

@@ -20,16 +20,16 @@ export function useImports() {
 
   async function takeIn(file: File): Promise<string | null> {
     const over = new AbortController();
-    const entry = shallowReactive<Import>({
+    const problem = shallowReactive<Import>({
       name: file.name,
       share: 0,
       job: null,
       problems: [],
       cancel: () => over.abort(),
     });
-    imports.push(entry);
-    const result = await garage.importFile(file, (share) => (entry.share = share), over.signal);
-    Object.assign(entry, result.ok ? { share: 1, job: result.value } : { share: 1, problems: result.problems });
+    imports.push(problem);
+    const result = await garage.importFile(file, (share) => (problem.share = share), over.signal);
+    Object.assign(problem, result.ok ? { share: 1, job: result.value } : { share: 1, problems: result.problems });
     return result.ok ? result.value : null;
   }
 

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { usePreferences } from '../../stores/preferences';
 import type { useProve } from './useProve';
 import { texts } from '#words/screens/prove';
 
 /** What an answer still needs: which codes came back, or how far was driven. */
 const props = defineProps<{ prove: ReturnType<typeof useProve> }>();
+const { values } = usePreferences();
 const { asked, codes, chosen, kilometres, trips } = props.prove;
 
 function keep(): void {
@@ -30,7 +32,8 @@ function keep(): void {
     </template>
     <div v-else class="fields">
       <label
-        >{{ texts.kilometres }}<el-input v-model="kilometres" inputmode="decimal" placeholder="5" data-test="proof-km"
+        >{{ texts.distanceDriven(values.distance)
+        }}<el-input v-model="kilometres" inputmode="decimal" placeholder="5" data-test="proof-km"
       /></label>
       <label
         >{{ texts.tripsLikeThis }}<el-input v-model="trips" inputmode="numeric" placeholder="1" data-test="proof-trips"

@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { LAMP_PROOF } from '../../../core/proof/proofSteps';
+import { showOwn } from '../../../core/quantities/ownUnits';
+import { usePreferences } from '../../stores/preferences';
 import AnswerAsk from './AnswerAsk.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import StateMark from '../../shared/marks/StateMark.vue';
@@ -9,6 +11,7 @@ import { useProve } from './useProve';
 import { texts } from '#words/screens/prove';
 
 const prove = useProve();
+const { values } = usePreferences();
 const ending = computed(() => prove.job.file?.ending ?? null);
 const OTHER_ENDINGS = [
   ['unverified', texts.noTimeToProve],
@@ -45,7 +48,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
       {{ texts.noCodeReaderAt }}
     </label>
     <p v-if="prove.noReader.value !== '' && !ending" class="muted">
-      {{ texts.lampsOutAfterThe(LAMP_PROOF.trips, LAMP_PROOF.kilometres) }}
+      {{ texts.lampsOutAfterThe(LAMP_PROOF.trips, showOwn(LAMP_PROOF.kilometres, values.distance)) }}
     </p>
     <ol class="steps">
       <li

@@ -3,12 +3,15 @@ import { RouterLink } from 'vue-router';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { endingWords } from '../../../core/proof/endingWords';
 import type { ProofView } from '../../../core/proof/proofView';
+import { showOwn } from '../../../core/quantities/ownUnits';
+import { usePreferences } from '../../stores/preferences';
 import { percent } from '../../shared/path/pathView';
 import SentenceWith from '../../shared/words/SentenceWith.vue';
 import { texts } from '#words/screens/prove';
 
 /** What the proof amounts to now, and the one thing to do about it. */
 defineProps<{ view: ProofView; file: CaseFile }>();
+const { values } = usePreferences();
 const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
 </script>
 
@@ -29,7 +32,7 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
   </section>
   <section v-else-if="view.verdict === 'proved' || view.verdict === 'proved-by-lamp'" class="verdict">
     <h2 v-if="view.verdict === 'proved'">{{ texts.provedErasedDrivenRead }}</h2>
-    <h2 v-else>{{ texts.provedByLampsOut(view.trips, Math.round(view.kilometres)) }}</h2>
+    <h2 v-else>{{ texts.provedByLampsOut(view.trips, showOwn(view.kilometres, values.distance)) }}</h2>
     <p v-if="view.tripsNeeded !== null">
       <SentenceWith :text="texts.itUsedToCome(view.trips)"
         ><template #doubt
@@ -48,7 +51,7 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
         ><template #trips
           ><b class="figure">{{ view.trips }}</b></template
         ><template #distance
-          ><span class="figure">{{ Math.round(view.kilometres) }} km</span></template
+          ><span class="figure">{{ showOwn(view.kilometres, values.distance) }}</span></template
         ><template #doubt
           ><b class="figure">{{ percent(view.doubt) }}</b></template
         ></SentenceWith

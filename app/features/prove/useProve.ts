@@ -7,6 +7,7 @@ import { answerFacts, proofView } from '../../../core/proof/proofView';
 import { describeRepair } from '../../../core/report/describe';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { numberIn } from '../../shared/numberIn';
+import { fromOwn } from '../../../core/quantities/ownUnits';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
@@ -68,7 +69,7 @@ export function useProve() {
       ...facts.value,
       channel: row?.step.channel ?? null,
       chosen: chosen.value,
-      kilometres: amountIn(kilometres.value, USUAL_KM),
+      kilometres: kilometres.value === '' ? USUAL_KM : fromOwn(amountIn(kilometres.value, USUAL_KM), values.distance),
       trips: Math.min(1000, Math.max(1, Math.round(amountIn(trips.value, 1)))),
     });
     if (said.length > 0) await job.dispatch({ do: 'observe', said });

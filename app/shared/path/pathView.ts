@@ -69,7 +69,7 @@ export function summaryOf(pieces: readonly PathPiece[]): string {
   const count = (state: SegmentState): number => pieces.filter((piece) => piece.state === state).length;
   const good = count('proved-good');
   const parts = [texts.provedGood(numbered(good), good === 7 ? '' : texts.ofSeven)];
-  if (count('at-fault') > 0) parts.push(texts.atFault2(numbered(count('at-fault'))));
+  if (count('at-fault') > 0) parts.push(texts.partsAtFault(numbered(count('at-fault'))));
   if (count('suspect') > 0) parts.push(texts.suspects(numbered(count('suspect'))));
   return parts.join(', ');
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { OWN_UNITS } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
 import { texts } from '#words/shared/shell';
 
@@ -24,6 +25,11 @@ const SPEECH = [
   ['left-right', texts.leftAndRight],
   ['driver-passenger', texts.driversAndPassengersSide],
   ['nearside-offside', texts.nearsideAndOffside],
+] as const;
+const UNITS = [
+  ['distance', texts.distance],
+  ['torque', texts.torque],
+  ['temperature', texts.temperature],
 ] as const;
 </script>
 
@@ -67,10 +73,34 @@ const SPEECH = [
         {{ words }}
       </button>
     </div>
+    <h3>{{ texts.unitsTitle }}</h3>
+    <div v-for="[quantity, words] in UNITS" :key="quantity" class="look unit" role="radiogroup" :aria-label="words">
+      <span>{{ words }}</span>
+      <button
+        v-for="unit in OWN_UNITS[quantity]"
+        :key="unit"
+        class="tap"
+        type="button"
+        role="radio"
+        :aria-checked="values[quantity] === unit"
+        :data-test="`unit-${unit}`"
+        @click="Object.assign(values, { [quantity]: unit })"
+      >
+        {{ unit }}
+      </button>
+    </div>
   </el-dialog>
 </template>
 
 <style scoped>
+.unit {
+  align-items: center;
+}
+
+.unit > span {
+  min-width: 7rem;
+}
+
 .keys {
   display: grid;
   grid-template-columns: auto 1fr;

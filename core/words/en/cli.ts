@@ -14,7 +14,7 @@ export const texts = {
   use: (missing: Said, usages: Said) => `${missing}; use: ${usages}`,
   thereIsNoVerb: (name: Said) => `there is no verb "${name}"`,
   aVerbIsMissing: 'a verb is missing',
-  zelf2: (message: Said) => `zelf: ${message}`,
+  failedWith: (message: Said) => `zelf: ${message}`,
   planFile: 'plan FILE',
   planNeedsExactlyOne: 'plan needs exactly one case file',
   thisCaseCallsFor: (name: Said) => `${name}: this case calls for no repair yet; assess it for the next move`,

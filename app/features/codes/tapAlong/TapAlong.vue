@@ -68,9 +68,9 @@ function record(): void {
     <details>
       <summary>{{ texts.howToCallThe }}</summary>
       <ol>
-        <li v-for="entry in FLASH_CODE_STEPS" :key="entry">{{ entry }}</li>
+        <li v-for="step in FLASH_CODE_STEPS" :key="step">{{ step }}</li>
       </ol>
-      <p v-for="entry in FLASH_CODE_CAUTIONS" :key="entry" class="told">{{ entry }}</p>
+      <p v-for="caution in FLASH_CODE_CAUTIONS" :key="caution" class="told">{{ caution }}</p>
     </details>
     <div class="chips" role="radiogroup" :aria-label="texts.howTheLampCounts">
       <button

@@ -9,7 +9,7 @@ export const texts = {
   theLinkWasLostWhat: (lost: Said) => `the link was lost: ${lost}. What was read so far is kept`,
   setAtKmH: (figure: Said, figure2: Said, celsius: Said) => `set at ${figure} km/h, ${figure2} V, ${celsius} °C`,
   cameTimes: (occurrences: Said) => `came ${occurrences} times`,
-  theLinkWasLost2: 'the link was lost',
+  theLinkWasLostReason: 'the link was lost',
   generalReject: 'general reject',
   serviceNotSupported: 'service not supported',
   subFunctionNotSupported: 'sub-function not supported',

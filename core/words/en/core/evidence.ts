@@ -64,4 +64,5 @@ export const texts = {
   aModuleThatFlashes: 'a module that flashes its codes answers no reader, but it lives',
   voidASensorThat: 'void: a sensor that both rear wheels share has no twin to be exchanged with',
   thisCarHasNo: (channel: Said) => `this car has no channel ${channel}`,
+  jumpsAround: (number: Said, unit: Said) => `${number} ${unit}, jumps`,
 };

@@ -22,7 +22,7 @@ export const texts = {
   theLampsStayedOut: 'The lamps stayed out',
   theModuleHasTestedItself: 'The module has tested itself on the road and found nothing.',
   litAtFirstWent: 'Lit at first, went out on the drive',
-  someModulesBelieveIt: 'Some modules believe it only after some seconds above 15 to 25 km/h.',
+  someModulesBelieveIt: 'Some modules believe it only after some seconds above 15 to 25 km/h (10 to 15 mph).',
   aLampCameBack: 'A lamp came back',
   theFaultIsStill: 'The fault is still there, or another one.',
   noCodes: 'No codes',

@@ -66,7 +66,8 @@ export const texts = {
   putTheModulesPlug: "Put the module's plug on, close its lever completely and connect the battery again",
   aLeverThatIs: 'A lever that is not fully closed lets water in.',
   tightenTheWheelNuts: 'Tighten the wheel nuts to torque in a star pattern, then go round once more',
-  doTheLastRound: 'Do the last round with the wheel on the ground. Check the nuts again after 50 to 100 km.',
+  doTheLastRound:
+    'Do the last round with the wheel on the ground. Check the nuts again after 50 to 100 km (30 to 60 miles).',
   pumpTheBrakePedal: 'Pump the brake pedal until it is firm',
   thePadsHaveMoved: 'The pads have moved away from the disc: the first press may go to the floor.',
 };

@@ -21,7 +21,7 @@ export const texts = {
   ifItStaysAt:
     'If it stays at zero, this is the wheel without a signal. If another name answers, your reader mislabels wheels.',
   spinTheWheelByHand: 'Spin the wheel by hand, watch its speed',
-  twoTurnsASecond: 'Two turns a second or more: many modules show nothing below 5 km/h',
+  twoTurnsASecond: 'Two turns a second or more: many modules show nothing below 5 km/h (3 mph)',
   speedsOnTheRoad: 'Speeds, on the road',
   driveWhileSomebodyElse: 'Drive while somebody else reads the live speeds',
   ifOneWheelCuts:

@@ -155,4 +155,8 @@ export const texts = {
   unplugged: 'out',
   plugged: 'in',
   andAlso: ' and ',
+  redProbe: '+ probe',
+  blackProbe: '− probe',
+  spotWithProbe: (spot: Said, probe: Said) => `${spot}, ${probe} probe`,
+  carsInBin: (count: number) => plural(count, { one: '# car', other: '# cars' }),
 };

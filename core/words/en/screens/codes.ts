@@ -56,7 +56,7 @@ export const texts = {
   nothingCameBack: 'nothing came back',
   hasNoCodes: 'has no codes',
   didNotAnswer: 'did not answer',
-  atKm: (spaced: Said) => `· at ${spaced} km`,
+  atDistanceToo: (distance: Said) => `· at ${distance}`,
   statusOf: (code: Said) => `Status of ${code}`,
   yourReadersAdviceIs: "Your reader's advice is noted. It knows the code, but not which part is broken.",
   zelfDoesNotUnderstand: 'Zelf does not understand these lines. They stay in the text:',
@@ -73,7 +73,7 @@ export const texts = {
   itWillNotConnect: 'It will not connect',
   itShowsOnlyThe: 'It shows only the engine',
   noStatusGiven: 'no status given',
-  atKm2: (spaced: Said) => `at ${spaced} km`,
+  atDistance: (distance: Said) => `at ${distance}`,
   itIsNotedBut: (note: Said) =>
     `${note}. It is noted, but it is no evidence: a reader knows the code, not which part is broken.`,
   yourMeaning: 'Your meaning',
@@ -121,4 +121,5 @@ export const texts = {
   flashCodeTwoTakes: 'flash code; two takes agreed',
   isRight: 'right.',
   nothingTapped: 'nothing',
+  codesAreRecorded: (count: number) => plural(count, { one: '# code is recorded.', other: '# codes are recorded.' }),
 };

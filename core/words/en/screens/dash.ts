@@ -48,7 +48,7 @@ export const texts = {
   wholeCar: 'whole car',
   corner: 'Corner',
   takeBack: (event: Said) => `Take back: ${event}`,
-  takeBack2: 'take back',
+  takeBackButton: 'take back',
   stabilityTraction: 'Stability, traction',
   hillHoldDescent: 'Hill hold, descent',
   tyrePressure: 'Tyre pressure',
@@ -66,4 +66,5 @@ export const texts = {
   weeksAgo: 'weeks ago',
   daysAgo: 'days ago',
   whenUnknown: 'when, unknown',
+  inVolt: (line: Said) => `${line}, volt`,
 };

@@ -3,7 +3,7 @@ import type { Said } from '../../said';
 
 export const texts = {
   whichOfThem: 'Which of them?',
-  kilometres: 'Kilometres',
+  distanceDriven: (unit: Said) => `Distance driven, ${unit}`,
   tripsLikeThis: 'Trips like this',
   note: (what: Said) => `Note: ${what}`,
   noTimeToProve: 'No time to prove it',
@@ -15,15 +15,15 @@ export const texts = {
   recordARepair: 'record a repair',
   ifOneWasMade: 'if one was made.',
   noCodeReaderAt: 'No code reader at hand: prove it by lamps and drives',
-  lampsOutAfterThe: (trips: Said, kilometres: Said) =>
-    `Lamps out after the self-check, and ${trips} clean drives of ${kilometres} km together, on different starts. This proves a little less than reading the codes, and the record says so.`,
+  lampsOutAfterThe: (trips: Said, distance: Said) =>
+    `Lamps out after the self-check, and ${trips} clean drives of ${distance} together, on different starts. This proves a little less than reading the codes, and the record says so.`,
   takeBack: 'Take back',
   endTheJobAnother: 'End the job another way',
-  checkTheWheelNuts: 'Check the wheel nuts again after 50 to 100 km.',
+  checkTheWheelNuts: 'Check the wheel nuts again after 50 to 100 km (30 to 60 miles).',
   seeTheRecord: 'See the record',
   openTheJobAgain: 'Open the job again',
   provedErasedDrivenRead: 'Proved: erased, driven, read again, nothing came back',
-  provedByLampsOut: (trips: Said, figure: Said) => `Proved by lamps: out, and ${trips} clean drives over ${figure} km`,
+  provedByLampsOut: (trips: Said, distance: Said) => `Proved by lamps: out, and ${trips} clean drives over ${distance}`,
   itUsedToCome: (trips: number) =>
     plural(trips, {
       one: 'It used to come and go. # clean trip leaves a doubt of {doubt}.',
@@ -49,7 +49,7 @@ export const texts = {
   beforeTheWheelGoes: 'Before the wheel goes down, forward and back. Its own number must answer, and no other.',
   driveFiveKilometresMixed: 'Drive five kilometres, mixed',
   bendsBumpsGentleStops:
-    'Bends, bumps, gentle stops, some seconds above 25 km/h: some lamps go out only then. Somebody else reads the screen.',
+    'Bends, bumps, gentle stops, some seconds above 25 km/h (15 mph): some lamps go out only then. Somebody else reads the screen.',
   readAllModulesAgain: 'Read all modules again',
   thereMustBeNo: 'There must be no current and no pending code.',
   lookAtTheLamps: 'Look at the lamps after the self-check',

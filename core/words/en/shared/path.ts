@@ -17,5 +17,5 @@ export const texts = {
   suspects: (count: Said) => `${count} suspect`,
   provedGood: (good: Said, seven: Said) => `${good}${seven} proved good`,
   ofSeven: ' of seven',
-  atFault2: (count: Said) => `${count} at fault`,
+  partsAtFault: (count: Said) => `${count} at fault`,
 };

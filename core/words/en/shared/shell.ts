@@ -49,4 +49,8 @@ export const texts = {
   find: 'Find',
   fix: 'Fix',
   prove: 'Prove',
+  unitsTitle: 'Units',
+  distance: 'Distance',
+  torque: 'Torque',
+  temperature: 'Temperature',
 };
