@@ -6,7 +6,7 @@ import { texts } from '#words/screens/samples';
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
 export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
 
-const OWNER = { hourValue: 15, currency: 'EUR', tools: ['multimeter'], meter: { percent: 1, counts: 3 } };
+const OWNER = { hourValue: 15, currency: 'EUR', tools: [texts.multimeter], meter: { percent: 1, counts: 3 } };
 
 /** Front left is deaf since its wheel bearing was pressed in the wrong way round. */
 export const BERTIE_DEAF: DemoCase = {

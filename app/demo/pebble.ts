@@ -9,7 +9,7 @@ export const PEBBLE: Vehicle = { ...PEBBLE_ON_BENCH, words: texts.n2011CamperOnA
 const OWNER = {
   hourValue: 15,
   currency: 'EUR',
-  tools: ['multimeter', texts.lowCostCodeReader],
+  tools: [texts.multimeter, texts.lowCostCodeReader],
   meter: { percent: 1, counts: 3 },
 };
 

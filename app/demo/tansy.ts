@@ -12,7 +12,7 @@ export const TANSY: Vehicle = {
 const OWNER = {
   hourValue: 15,
   currency: 'EUR',
-  tools: ['multimeter', texts.lowCostCodeReader],
+  tools: [texts.multimeter, texts.lowCostCodeReader],
   meter: { percent: 1, counts: 3 },
 };
 

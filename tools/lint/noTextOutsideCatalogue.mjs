@@ -57,6 +57,19 @@ function isForPrograms(node, reasonsAllowed) {
 const isKey = (node) =>
   node.type === 'TemplateLiteral' && node.quasis.every((part) => /^[\w:@~-]*$/.test(part.value.raw));
 
+/** Single words are text where they name something: in a table of names, in a list of tools. */
+function isName(node) {
+  const { parent } = node;
+  if (!/^\p{L}[\p{L} '’()]*$/u.test(node.value)) return false;
+  if (parent.type === 'ArrayExpression') return parent.parent.key?.name === 'tools';
+  if (parent.type !== 'Property' || parent.value !== node || /^(kin|kind|is)$/.test(parent.key.name ?? ''))
+    return false;
+  for (let at = parent.parent; at; at = at.parent)
+    if (at.type === 'VariableDeclarator')
+      return /(NAMES|WORDS|LABELS|VERDICTS|TITLES|SPEECH|SAYS)$/.test(at.id.name ?? '');
+  return false;
+}
+
 /** Whether a word is chosen by a condition right inside a sentence: a piece of text that no reader of the catalogue sees. */
 const isChosenInside = (node) =>
   node.parent.type === 'ConditionalExpression' &&
@@ -94,7 +107,7 @@ export const noTextOutsideCatalogue = {
     const visitor = {
       Literal(node) {
         if (typeof node.value !== 'string' || isForPrograms(node, reasonsAllowed) || isInClass(node)) return;
-        if (isText(node.value) || isChosenInside(node)) report(node, node.value);
+        if (isText(node.value) || isChosenInside(node) || isName(node)) report(node, node.value);
       },
       TemplateLiteral(node) {
         if (isForPrograms(node, reasonsAllowed) || isInClass(node)) return;

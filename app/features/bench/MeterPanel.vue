@@ -28,12 +28,12 @@ const said = ref('');
 
 const SIGNS: Readonly<Record<Dial, string>> = { ohm: 'Ω', beep: '•))', dc: 'V', mv: 'mV', ac: 'V~', ma: 'mA' };
 const WORDS: Readonly<Record<Dial, string>> = {
-  ohm: 'resistance',
-  beep: 'continuity',
+  ohm: texts.resistance,
+  beep: texts.continuity,
   dc: texts.directVoltage,
-  mv: 'millivolts',
+  mv: texts.millivolts,
   ac: texts.alternatingVoltage,
-  ma: 'current',
+  ma: texts.current,
 };
 const setting = computed(() => settingOf(dial.value, red.value, black.value, plugs.value));
 const canWiggle = computed(() => {

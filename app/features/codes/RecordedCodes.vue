@@ -23,7 +23,7 @@ type Code = ObservationOf<'code'>;
 const { values } = usePreferences();
 
 const asked = ref<string | null>(null);
-const ROLE_WORDS = { cause: '', echo: 'echo', ghost: 'ghost', parked: 'parked' } as const;
+const ROLE_WORDS = { cause: '', echo: texts.echo, ghost: texts.ghost, parked: texts.parked } as const;
 
 /** Echoes stand under their cause, whatever the order of recording. */
 const rows = computed(() => {

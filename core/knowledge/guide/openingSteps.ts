@@ -36,14 +36,14 @@ export const RAISED: StepRow = {
   text: texts.jackUpWhereSet,
   why: texts.theStandCarriesThe,
   drawing: 'stand',
-  tools: ['jack', texts.axleStand],
+  tools: [texts.jack, texts.axleStand],
   cautions: ['stands'],
   undo: {
     phase: 'close-up',
     text: texts.liftTheCarTake,
     why: texts.lookUnderTheCar,
     drawing: 'stand',
-    tools: ['jack'],
+    tools: [texts.jack],
   },
 };
 export const WHEEL: StepRow = {
@@ -137,7 +137,7 @@ export const PHOTO: StepRow = {
   text: texts.photographTheLeadsWhole,
   why: texts.youWillWantIt,
   drawing: 'photo',
-  tools: ['phone'],
+  tools: [texts.phone],
 };
 export const PLUG: StepRow = {
   id: 'plug-apart',
@@ -146,7 +146,7 @@ export const PLUG: StepRow = {
   text: texts.disconnectThePlugWhere,
   why: texts.slideTheLockOut,
   drawing: 'plug',
-  tools: ['pick'],
+  tools: [texts.pick],
   cautions: ['pull-body'],
   undo: {
     phase: 'fit',
@@ -177,7 +177,7 @@ export const BOLT: StepRow = {
   text: texts.takeTheSensorsBolt,
   why: texts.ifItIsRusty,
   drawing: 'bolt',
-  tools: [texts.innerHexKey, 'penetrant'],
+  tools: [texts.innerHexKey, texts.penetrant],
   cautions: ['eyes'],
   undo: {
     phase: 'fit',

@@ -93,7 +93,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     ],
     steps: [
       prepare('tip-cleaned', texts.wipeTipAndFlange, texts.metalDustOnThe, 'look', {
-        tools: ['rag', texts.brakeCleaner],
+        tools: [texts.rag, texts.brakeCleaner],
       }),
       BORE,
       RING,

@@ -15,7 +15,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     steps: [
       ...wireSteps(['flex', 'acid']),
       fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, 'wire', {
-        tools: ['multimeter'],
+        tools: [texts.multimeter],
       }),
     ],
     parts: [texts.wireAndSleeves],
@@ -45,7 +45,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     cures: ['plug-loose'],
     alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: texts.pinsWipeEachOther }],
     atOnce: true,
-    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, 'plug', { tools: ['pick'] })],
+    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, 'plug', { tools: [texts.pick] })],
     parts: [],
   },
   {
@@ -64,7 +64,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     ],
     locating: { look: 'loom', minutes: 35 },
     steps: [
-      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, 'wire', { tools: ['multimeter'] }),
+      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, 'wire', { tools: [texts.multimeter] }),
       ...wireSteps(['acid']),
       fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough, 'wire'),
     ],

@@ -19,10 +19,10 @@ export const fit = (
 ): StepRow => ({ id, phase: 'fit', corner: true, text, why, drawing, ...extra });
 
 export const BORE = prepare('bore-bright', texts.scrapeAndSandBore, texts.rustUnderTheFlange, 'bore', {
-  tools: ['scraper', texts.emeryCloth, 'vacuum'],
+  tools: [texts.scraper, texts.emeryCloth, texts.vacuum],
   cautions: ['eyes', 'chips'],
 });
-export const RING = prepare('ring-seen', texts.turnTheHubA, texts.aScoredTipHas, 'ring', { tools: ['torch'] });
+export const RING = prepare('ring-seen', texts.turnTheHubA, texts.aScoredTipHas, 'ring', { tools: [texts.torch] });
 export const COMPARE = prepare('part-compared', texts.layNewPartBeside, texts.wrongPartsAreOften, 'compare', {
   tools: [texts.newSensor],
 });
@@ -33,7 +33,7 @@ export const FILM = prepare('bore-greased', texts.aFilmOfGrease, texts.greaseKee
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', texts.cutBackToSound, texts.darkCopperDoesNot, 'wire', {
-    tools: ['cutters'],
+    tools: [texts.cutters],
     cautions,
   }),
   fit('wire-sleeved', texts.slideTheSleeveOn, texts.ifYouForgetThe, 'wire', {

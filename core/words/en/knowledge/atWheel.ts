@@ -24,4 +24,5 @@ export const texts = {
   seatedAfresh: 'seated afresh',
   wipeTipAndFlange: 'Wipe tip and flange clean',
   metalDustOnThe: 'Metal dust on the tip weakens the signal.',
+  rag: 'rag',
 };

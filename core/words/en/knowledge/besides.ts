@@ -20,4 +20,6 @@ export const texts = {
   rustScrapedAway: 'rust scraped away',
   seatTheSensorAfresh: 'seat the sensor afresh',
   theSameByAnother: 'the same by another name',
+  charger: 'charger',
+  multimeter: 'multimeter',
 };

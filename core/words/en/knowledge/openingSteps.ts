@@ -70,4 +70,8 @@ export const texts = {
     'Do the last round with the wheel on the ground. Check the nuts again after 50 to 100 km (30 to 60 miles).',
   pumpTheBrakePedal: 'Pump the brake pedal until it is firm',
   thePadsHaveMoved: 'The pads have moved away from the disc: the first press may go to the floor.',
+  jack: 'jack',
+  phone: 'phone',
+  pick: 'pick',
+  penetrant: 'penetrant',
 };

@@ -17,4 +17,8 @@ export const texts = {
   adhesiveLinedSleeve: 'adhesive-lined sleeve',
   solderingIronOrCrimp: 'soldering iron or crimp pliers',
   hotAirGun: 'hot-air gun',
+  scraper: 'scraper',
+  vacuum: 'vacuum',
+  torch: 'torch',
+  cutters: 'cutters',
 };

@@ -29,4 +29,9 @@ export const texts = {
   closeTheBoreAnd:
     'Close the bore and cover the ring first. Cut the head off, drill out the core, fold the shell inwards and pull it out.',
   thisIsTheLast: 'This is the last way. It destroys the old sensor, but the bore must stay unharmed.',
+  rag: 'rag',
+  penetrant2: 'penetrant',
+  drill: 'drill',
+  pick: 'pick',
+  vacuum: 'vacuum',
 };

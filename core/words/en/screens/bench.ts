@@ -159,4 +159,8 @@ export const texts = {
   blackProbe: '− probe',
   spotWithProbe: (spot: Said, probe: Said) => `${spot}, ${probe} probe`,
   carsInBin: (count: number) => plural(count, { one: '# car', other: '# cars' }),
+  resistance: 'resistance',
+  continuity: 'continuity',
+  millivolts: 'millivolts',
+  current: 'current',
 };

@@ -122,4 +122,7 @@ export const texts = {
   isRight: 'right.',
   nothingTapped: 'nothing',
   codesAreRecorded: (count: number) => plural(count, { one: '# code is recorded.', other: '# codes are recorded.' }),
+  echo: 'echo',
+  ghost: 'ghost',
+  parked: 'parked',
 };

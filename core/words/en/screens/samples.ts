@@ -17,4 +17,5 @@ export const texts = {
   workshopNewSensorFitted: 'Workshop: new sensor fitted',
   adhesiveLinedSleeves: 'Adhesive-lined sleeves',
   crimpPliers: 'Crimp pliers',
+  multimeter: 'multimeter',
 };
