@@ -48,8 +48,8 @@ test('markup in a file stays text', async ({ page }) => {
 
 test('a removed job can be put back', async ({ page }) => {
   await openGarage(page);
-  const job = page.getByRole('link', { name: 'deaf since the bearing' });
-  await page.getByRole('button', { name: 'Remove deaf since the bearing' }).click();
+  const job = page.getByRole('link', { name: 'no signal since the bearing' });
+  await page.getByRole('button', { name: 'Remove no signal since the bearing' }).click();
   await expect(job).toBeHidden();
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(job).toBeVisible();

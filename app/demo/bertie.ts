@@ -8,7 +8,7 @@ export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
 
 const OWNER = { hourValue: 15, currency: 'EUR', tools: [texts.multimeter], meter: { percent: 1, counts: 3 } };
 
-/** Front left is deaf since its wheel bearing was pressed in the wrong way round. */
+/** Front left is no signal since its wheel bearing was pressed in the wrong way round. */
 export const BERTIE_DEAF: DemoCase = {
   vehicle: BERTIE,
   owner: OWNER,

@@ -30,10 +30,10 @@ const ANSWERS = { 'no-code': texts.hasNoCodes, 'no-answer': texts.didNotAnswer }
         <b class="figure number">{{ entry.code }}</b>
         <span class="meaning"
           >{{ meaningOf(entry).words }}<span class="muted"> · {{ meaningOf(entry).whose }}</span
-          ><span v-if="entry.module && entry.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[entry.module] }}</span
-          ><span v-if="entry.odometer !== null" class="muted">
-            {{ texts.atDistanceToo(showOwn(entry.odometer, values.distance)) }}</span
-          ></span
+          ><span v-if="entry.module && entry.module !== 'abs'" class="muted"> · {{ MODULE_NAMES[entry.module] }}</span>
+          <span v-if="entry.odometer !== null" class="muted">{{
+            ` ${texts.atDistanceToo(showOwn(entry.odometer, values.distance))}`
+          }}</span></span
         >
         <span class="chips" role="radiogroup" :aria-label="texts.statusOf(entry.code)">
           <button

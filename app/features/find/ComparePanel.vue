@@ -39,10 +39,9 @@ const say = (channel: Channel): string => sayChannel(channel, values.sides, prop
             }}</RouterLink>
           </td>
           <td class="verdict">
-            <template v-if="row.differs"
-              >{{ texts.differs
-              }}<template v-if="row.apart !== null"> {{ texts.by(percent(row.apart)) }}</template></template
-            ><template v-else-if="row.here && row.there">{{ texts.alike }}</template>
+            <template v-if="row.differs">{{
+              row.apart === null ? texts.differs : texts.differsBy(percent(row.apart))
+            }}</template><template v-else-if="row.here && row.there">{{ texts.alike }}</template>
           </td>
         </tr>
       </tbody>

@@ -42,7 +42,7 @@ defineProps<{
           class="row check"
           :to="{ name: 'check', query: { do: check.check, at, ...(check.manner ? { while: check.manner } : {}) } }"
           ><span
-            >{{ check.words }}<span v-if="check.done" class="muted"> {{ texts.madeAgain }}</span></span
+            >{{ check.words }} <span v-if="check.done" class="muted">{{ texts.madeAgain }}</span></span
           ><span class="figure">{{ check.minutes }} min</span></RouterLink
         >
       </li>

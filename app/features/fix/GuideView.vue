@@ -85,8 +85,8 @@ useShortcuts({
     </section>
     <section v-else-if="current" class="step" aria-live="polite">
       <p class="overline">
-        {{ texts.stepOf(title, PHASE_NAMES[current.phase], index + 1, steps.length)
-        }}<template v-if="rung"> {{ texts.stuckSensorRungOf(rungIndex + 1, STUCK_LADDER.length) }}</template>
+        {{ texts.stepOf(title, PHASE_NAMES[current.phase], index + 1, steps.length) }}
+        <template v-if="rung">{{ texts.stuckSensorRungOf(rungIndex + 1, STUCK_LADDER.length) }}</template>
       </p>
       <h1 class="big" data-test="step-title">{{ rung ? rung.text.split('.')[0] : current.text }}</h1>
       <ol v-if="rung" class="rungs">

@@ -128,9 +128,8 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
         <li v-for="overturn in overturns" :key="overturn.key">
           <b>{{ overturn.answer }}</b> <span class="muted">{{ texts.from(overturn.check) }}</span>
           <span class="then"
-            >{{ texts.thenMoreLikely }} <b>{{ overturn.instead }}</b><span class="muted">
-              {{ texts.likely(overturn.chance) }}</span
-            ></span
+            >{{ texts.thenMoreLikely }} <b>{{ overturn.instead }}</b>
+            <span class="muted">{{ ` ${texts.likely(overturn.chance)}` }}</span></span
           >
         </li>
       </ul>

@@ -27,7 +27,7 @@ export const texts = {
   what: 'What',
   notSeenLook: 'not seen: look',
   differs: '! differs',
-  by: (percent: Said) => `by ${percent}`,
+  differsBy: (percent: Said) => `! differs by ${percent}`,
   alike: 'alike',
   between0And50: 'Between 0 and 50 mm, such as 0.45',
   whatYouHaveFound: 'What you have found, and how much it tells',

@@ -4,7 +4,7 @@ export const texts = {
   workshopBatteryAndCheck: 'Workshop: battery and check-up',
   lampsSinceTheFlooded: 'lamps since the flooded lane',
   theLeadAtThe: 'the lead at the strut',
-  deafSinceTheBearing: 'deaf since the bearing',
+  deafSinceTheBearing: 'no signal since the bearing',
   everythingLitAfterWinter: 'everything lit after winter',
   nowAndThenOn: 'now and then, on bumps',
   hillLampThisMorning: 'hill lamp this morning',
