@@ -17,7 +17,7 @@ export const texts = {
   afterARepairNothing:
     'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back; only what has been seen broken since is mended first.',
   aLampThatIs:
-    'A lamp that is still lit proves nothing until codes are erased and the car has been driven; but nobody drives to prove a plug that hangs open.',
-  withARedBrake: 'With a red brake lamp, a soft pedal or a leak nobody drives.',
+    'A lamp that is still lit proves nothing until codes are erased and the car has been driven; but do not drive with a plug disconnected just to prove it.',
+  withARedBrake: 'With a red brake lamp, a soft pedal or a leak, do not drive.',
   hydraulicsAndBrakeForce: 'Hydraulics and brake force come before any sensor.',
 };
