@@ -3,11 +3,13 @@ import { ElementPlusResolver } from 'unplugin-vue-components/resolvers';
 import components from 'unplugin-vue-components/vite';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { slimScenes } from './tools/vite/slimScenes';
 
 export default defineConfig({
   root: 'app',
   base: './',
   plugins: [
+    slimScenes(),
     vue(),
     components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
     VitePWA({

@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from 'playwright-core';
+import { writeDrawingSheets } from './drawingSheets';
 
 /** One current picture of each main view, from the sample garage, into docs/screenshots/. Needs a build: `npm run build`. */
 const PORT = 4193;
@@ -99,8 +100,21 @@ async function serverIsUp(): Promise<void> {
   }
 }
 
+/** `npm run shots -- drawings`: every plate on three sheets in `.tmp/drawings/`, to be looked at; never committed. */
+async function shootDrawings(): Promise<void> {
+  for (const path of writeDrawingSheets('.tmp/drawings')) {
+    const page = await browser.newPage({ viewport: { width: 1520, height: 800 } });
+    await page.goto(`file://${process.cwd()}/${path}`);
+    await page.waitForTimeout(800);
+    await page.screenshot({ path: path.replace('.html', '.png'), fullPage: true });
+    await page.close();
+    console.log(path.replace('.html', '.png'));
+  }
+}
+
 await serverIsUp();
 try {
+  if (wanted.includes('drawings')) await shootDrawings();
   for (const [name, address, width, height, act] of VIEWS.filter(
     ([one]) => wanted.length === 0 || wanted.includes(one),
   )) {

@@ -6,16 +6,18 @@ import * as open from '../knowledge/guide/openingSteps';
 import { repairRecord } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
 import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
+import type { StepId } from '../knowledge/guide/stepIds';
 import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
 import { texts } from '#words/core/guide';
 
 /** One step of a composed guide. */
 export interface GuideStep {
   readonly id: string;
+  /** What is done or undone here, whatever the corner. */
+  readonly step: StepId;
   readonly phase: Phase;
   readonly text: string;
   readonly why: string;
-  readonly drawing: StepRow['drawing'];
   readonly tools: readonly string[];
   readonly cautions: readonly { readonly id: string; readonly text: string }[];
   readonly torque?: { readonly point: TorquePoint; readonly newtonMetre: number | null };
@@ -135,10 +137,10 @@ class Composer {
   draft(row: Omit<StepRow, 'undo'>, id: string, state: WorkDone, undoes?: string): Draft {
     return {
       id,
+      step: row.id,
       phase: row.phase,
       text: this.words(row.text),
       why: this.words(row.why),
-      drawing: row.drawing,
       tools: row.tools ?? [],
       cautionIds: row.cautions ?? [],
       ...this.torque(row.torque),

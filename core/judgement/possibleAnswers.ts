@@ -37,7 +37,7 @@ function meterAnswers(
   } as const;
   if (isWiggle)
     return [
-      { words: 'steady', observation: { ...base, value: coilMiddle(file), while: 'wiggle' } },
+      { words: texts.steady, observation: { ...base, value: coilMiddle(file), while: 'wiggle' } },
       { words: texts.jumpsAbout, observation: { ...base, value: coilMiddle(file), while: 'wiggle', unsteady: true } },
     ];
   const examples = checkRecord(`meter:${answer.point}:${answer.quantity}`)?.examples ?? [];
@@ -47,7 +47,11 @@ function meterAnswers(
     observation: {
       ...base,
       value:
-        examples === COIL_EXAMPLES && value !== 'overload' ? (words === 'in its band' ? middle : middle * 0.32) : value,
+        examples === COIL_EXAMPLES && value !== 'overload'
+          ? words === examples[0]?.[0]
+            ? middle
+            : middle * 0.32
+          : value,
       ...(answer.while ? { while: answer.while, resolution: 0.001 } : {}),
       ...(answer.point === 'sensor' && answer.quantity === 'resistance'
         ? { temperature: file.vehicle.specs?.sensorResistance?.at ?? 20 }

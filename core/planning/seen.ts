@@ -55,7 +55,9 @@ function viewOpened(at: number, stage: readonly Observation[], file: CaseFile): 
 }
 
 /** Checks that are of the car as a whole, or made once whatever the corner: an answer at any corner answers them. */
-const ONCE = new Set(CHECKS.filter((record) => record.of !== 'channel').map((record) => record.check));
+const ONCE: ReadonlySet<string> = new Set(
+  CHECKS.filter((record) => record.of !== 'channel').map((record) => record.check),
+);
 
 /**
  * What has been answered since the last repair.

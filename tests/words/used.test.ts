@@ -18,7 +18,10 @@ test('every text of the catalogue is shown somewhere', async () => {
   expect(keys.size).toBeGreaterThan(1800);
   const idle = [...keys].filter(([place, file]) => {
     const key = place.split(' ')[1] ?? '';
-    return !(users.get(file) ?? []).some((source) => new RegExp(`texts\\.${key}\\b`).test(source));
+    return !(users.get(file) ?? []).some((source) => {
+      const name = new RegExp(`texts as (\\w+) \\} from '#words/${file}'`).exec(source)?.[1] ?? 'texts';
+      return new RegExp(`\\b${name}(\\.${key}\\b|\\[)`).test(source);
+    });
   });
   expect(idle.map(([place]) => place)).toEqual([]);
 });

@@ -8,7 +8,8 @@ import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
 import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
-import CheckDrawing from '../../shared/drawings/CheckDrawing.vue';
+import PlateImage from '../../shared/drawings/PlateImage.vue';
+import { CHECK_PLATES } from '../../shared/drawings/plates/checks';
 import type { NewObservation } from '../../stores/job';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
@@ -87,7 +88,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 </script>
 
 <template>
-  <div class="check">
+  <div class="check" :class="{ wide: check.answer.value?.is === 'look' }">
     <div class="top">
       <RouterLink class="tap quiet back" :to="{ name: 'find' }" :aria-label="texts.backToFind"
         ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
@@ -118,7 +119,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
     <template v-if="check.sheet.value">
       <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
       <div class="how">
-        <CheckDrawing :drawing="check.sheet.value.drawing" />
+        <PlateImage class="picture" :plate="CHECK_PLATES[check.sheet.value.check]" />
         <section v-if="check.setup.value.length > 0">
           <h2 class="overline">{{ texts.setUp }}</h2>
           <ul class="setup">
@@ -146,6 +147,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       </p>
       <LookEntry
         v-else-if="check.answer.value?.is === 'look'"
+        :part="check.answer.value.part"
         :findings="choices"
         :words-for="wordsFor"
         @keep="choose"
@@ -185,7 +187,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   padding: 8px 26px 20px;
   display: grid;
   gap: 10px;
-  max-width: 860px;
+  max-width: 900px;
   justify-items: stretch;
 }
 
@@ -240,11 +242,24 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   border-radius: 3px;
 }
 
+.check.wide {
+  max-width: 1280px;
+}
+
 .how {
   display: grid;
-  grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 5fr) minmax(0, 4fr);
   gap: 4px 24px;
-  align-items: center;
+  align-items: start;
+}
+
+.wide .how {
+  grid-template-columns: minmax(0, 360px) minmax(0, 1fr);
+}
+
+.picture {
+  border: 1.4px solid var(--line);
+  border-radius: 10px;
 }
 
 .switch {

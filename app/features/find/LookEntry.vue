@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { ALONE } from '../../../core/commands/answered';
+import type { LookPart } from '../../../core/casefile/words';
 import { texts } from '#words/screens/find';
+import FindingCard from './FindingCard.vue';
 
-/** What an eye finds: several findings of one part are kept together; "sound" and "can't see it" stand alone. */
-const props = defineProps<{ findings: readonly string[]; wordsFor: (finding: string) => string }>();
+/** What an eye finds, by picture: several findings of one part are kept together; "sound" and "can't see it" stand alone. */
+const props = defineProps<{
+  part: LookPart;
+  findings: readonly string[];
+  wordsFor: (finding: string) => string;
+}>();
 const emit = defineEmits<{ keep: [found: readonly string[]] }>();
 const chosen = ref<readonly string[]>([]);
 const damage = computed(() => props.findings.filter((finding) => !ALONE.includes(finding)));
@@ -23,26 +29,32 @@ function toggle(finding: string): void {
 <template>
   <section class="looks">
     <h2 class="overline">{{ texts.whatDoYouFind }}</h2>
-    <div class="alone">
-      <button type="button" class="tap" data-answer="sound" @click="emit('keep', ['sound'])">
-        {{ wordsFor('sound') }}
-      </button>
-      <button type="button" class="tap quiet" data-answer="hidden" @click="emit('keep', ['hidden'])">
-        {{ texts.cantSeeItFrom }}
-      </button>
-    </div>
-    <p class="muted">{{ texts.orWhatIsWrong }}</p>
-    <div class="answers" role="group" :aria-label="texts.findings">
-      <button
-        v-for="entry in damage"
-        :key="entry"
-        type="button"
-        class="tap"
-        :aria-pressed="chosen.includes(entry)"
-        :data-answer="entry"
-        @click="toggle(entry)"
-      >
-        {{ wordsFor(entry) }}
+    <div class="cards" role="group" :aria-label="texts.findings">
+      <FindingCard
+        :part="part"
+        finding="sound"
+        :words="wordsFor('sound')"
+        :is-chosen="false"
+        @choose="emit('keep', ['sound'])"
+      />
+      <FindingCard
+        v-for="finding in damage"
+        :key="finding"
+        :part="part"
+        :finding="finding"
+        :words="wordsFor(finding)"
+        :is-chosen="chosen.includes(finding)"
+        @choose="toggle(finding)"
+      />
+      <button type="button" class="hidden-here" data-answer="hidden" @click="emit('keep', ['hidden'])">
+        <svg viewBox="0 0 48 32" aria-hidden="true">
+          <path d="M3 16C14 1 34 1 45 16 34 31 14 31 3 16ZM8 30 40 2" />
+          <circle cx="24" cy="16" r="7" />
+        </svg>
+        <span
+          ><b>{{ texts.cantSeeItFrom }}</b
+          ><span class="muted">{{ texts.thenAnotherCheck }}</span></span
+        >
       </button>
     </div>
     <Teleport defer to="#own-bar">
@@ -62,21 +74,39 @@ function toggle(finding: string): void {
   gap: 10px;
 }
 
-.alone {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
-.answers {
+.cards {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
-  gap: 10px;
+  grid-template-columns: repeat(auto-fill, minmax(min(230px, 100%), 1fr));
+  gap: 14px;
 }
 
-.answers .tap,
-.alone .tap {
-  min-height: max(56px, var(--target));
+.hidden-here {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  min-height: max(88px, var(--target));
+  padding: 14px 16px;
+  border: 2px dashed var(--ink);
+  border-radius: 10px;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+
+.hidden-here svg {
+  flex: none;
+  width: 48px;
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2.4;
+  stroke-linecap: round;
+}
+
+.hidden-here b,
+.hidden-here .muted {
+  display: block;
 }
 
 .bar {
@@ -105,5 +135,16 @@ function toggle(finding: string): void {
 .bar button:disabled {
   opacity: 0.5;
   cursor: not-allowed;
+}
+
+@media (max-width: 560px) {
+  .cards {
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+  }
+
+  .hidden-here {
+    grid-column: 1 / -1;
+  }
 }
 </style>

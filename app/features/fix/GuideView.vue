@@ -6,7 +6,8 @@ import { PROOF_ANSWERS } from '../../../core/proof/answers';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
-import StepDrawing from '../../shared/drawings/StepDrawing.vue';
+import PlateImage from '../../shared/drawings/PlateImage.vue';
+import { RUNG_PLATES, stepPlate } from '../../shared/drawings/plates/steps';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
@@ -63,6 +64,14 @@ useShortcuts({
   ' ': () => current.value && !current.value.ladder && void done(),
   backspace: () => void props.fix.stepBack(),
 });
+/** The drawing of what is to be done now. */
+const plate = computed(() => {
+  if (rung.value) return RUNG_PLATES[rung.value.id];
+  const step = current.value;
+  const channel = guide.value?.channel;
+  const place = channel ? job.file?.vehicle.places?.[channel]?.sensor : undefined;
+  return step ? stepPlate(step.step, step.undoes !== undefined, place) : null;
+});
 </script>
 
 <template>
@@ -98,7 +107,7 @@ useShortcuts({
           {{ entry.name }}
         </li>
       </ol>
-      <StepDrawing :drawing="rung ? 'turn' : current.drawing" />
+      <PlateImage v-if="plate" class="picture" :plate="plate" />
       <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
       <p v-if="torque" class="torque">
         <span class="figure">{{
@@ -198,6 +207,11 @@ useShortcuts({
   gap: 14px;
   align-content: start;
   max-width: 720px;
+}
+
+.picture {
+  border: 1.4px solid var(--line);
+  border-radius: 10px;
 }
 
 .big {

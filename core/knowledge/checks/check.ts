@@ -1,24 +1,7 @@
+import type { CheckId, MeterCheckId } from './checkIds';
 import type { LookPart, MeterPoint, Quantity, SensorType } from '../../casefile/words';
 import type { Setup } from '../setups';
 import type { TypedTable } from '../tables/table';
-
-/** Which drawing shows how a check is made; the app has one for each. */
-export type CheckDrawing =
-  | 'meter-sensor'
-  | 'meter-body'
-  | 'meter-spin'
-  | 'meter-supply'
-  | 'meter-module'
-  | 'meter-wire'
-  | 'meter-battery'
-  | 'meter-current'
-  | 'eye'
-  | 'spin'
-  | 'blade'
-  | 'swap'
-  | 'plug'
-  | 'road'
-  | 'ask';
 
 /** How a check is answered. */
 export type Answer =
@@ -36,7 +19,6 @@ export type Example = readonly [words: string, value: number | 'overload'];
 /** What the sheet of a check shows beside its set-up. */
 export interface SheetRecord {
   readonly title: string;
-  readonly drawing: CheckDrawing;
   readonly ignition?: 'off' | 'on';
   /** Lines beyond those of the set-ups. */
   readonly lines?: readonly string[];
@@ -46,7 +28,7 @@ export interface SheetRecord {
 /** A check in one record: the move, what it shows under each fault, how it is made and answered. */
 export interface CheckRecord {
   /** Its name in the contract, such as `meter:sensor:resistance`. */
-  readonly check: string;
+  readonly check: CheckId;
   /** Of one corner; of the whole car; or made once for the whole car while one corner is in question. */
   readonly of: 'channel' | 'car' | 'subject';
   /** What it is called in lists of evidence. */
@@ -78,9 +60,9 @@ export function meterCheck(
   point: MeterPoint,
   quantity: Quantity,
   whileSpun?: 'hand-spin',
-): { readonly check: string; readonly answer: Answer } {
+): { readonly check: MeterCheckId; readonly answer: Answer } {
   return {
-    check: `meter:${point}:${quantity}`,
+    check: `meter:${point}:${quantity}` as MeterCheckId,
     answer: { is: 'meter', point, quantity, ...(whileSpun ? { while: whileSpun } : {}) },
   };
 }

@@ -16,7 +16,6 @@ const look = (part: LookPart, of: LookRecord): CheckRecord => {
     answer: { is: 'look', part },
     sheet: {
       title,
-      drawing: 'eye',
       ...(lines ? { lines } : {}),
       ...(caution ? { caution } : {}),
       ...(ignition ? { ignition } : {}),

@@ -23,7 +23,6 @@ const wire = (number: 1 | 2, ordinal: string, minutes: number): CheckRecord => (
   examples: WHOLE_EXAMPLES,
   sheet: {
     title: texts.theLoomWireSensor(ordinal),
-    drawing: 'meter-wire',
     ignition: 'off',
     lines: [TOUCH_PROBES],
     caution: MODULE_PLUG_CAUTION,
@@ -42,7 +41,6 @@ const wireToGround = (number: 1 | 2, ordinal: string): CheckRecord => ({
   examples: INSULATION_EXAMPLES,
   sheet: {
     title: texts.theLoomWireTo(ordinal),
-    drawing: 'meter-wire',
     ignition: 'off',
     caution: WRONG_WAY_ROUND,
   },
@@ -77,7 +75,6 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     examples: INSULATION_EXAMPLES,
     sheet: {
       title: texts.betweenTheTwoLoom,
-      drawing: 'meter-wire',
       ignition: 'off',
       caution: MODULE_PLUG_CAUTION,
     },
@@ -97,7 +94,6 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     ],
     sheet: {
       title: texts.theFirstLoomWire,
-      drawing: 'meter-wire',
       ignition: 'on',
       caution: MODULE_PLUG_CAUTION,
     },
@@ -117,7 +113,6 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     ],
     sheet: {
       title: texts.acrossTheBatteryAt,
-      drawing: 'meter-battery',
       lines: [texts.restedForAnHour],
     },
   },
@@ -136,7 +131,6 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     ],
     sheet: {
       title: texts.modulesFeedPinTo,
-      drawing: 'meter-module',
       ignition: 'on',
       caution: MODULE_PLUG_CAUTION,
     },

@@ -37,7 +37,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     examples: COIL_EXAMPLES,
     sheet: {
       title: texts.sensorDisconnectedProbesOn,
-      drawing: 'meter-sensor',
       ignition: 'off',
       lines: [texts.startOnThe20, TOUCH_PROBES],
     },
@@ -66,7 +65,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     examples: INSULATION_EXAMPLES,
     sheet: {
       title: texts.oneProbeOnA,
-      drawing: 'meter-body',
       ignition: 'off',
       lines: [texts.highestRange, texts.notToTheChassis],
     },
@@ -84,7 +82,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     examples: SPIN_EXAMPLES,
     sheet: {
       title: texts.probesOnTheTwo,
-      drawing: 'meter-spin',
       ignition: 'off',
       lines: [texts.dialOnVWith],
     },
@@ -105,7 +102,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     ],
     sheet: {
       title: texts.loomSideOfThe,
-      drawing: 'meter-supply',
       ignition: 'on',
       lines: [texts.theModuleMayHave],
       caution: texts.touchTheEdgeOf,
@@ -127,7 +123,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     ],
     sheet: {
       title: texts.meterInSeriesWith,
-      drawing: 'meter-current',
       ignition: 'on',
       lines: [texts.leadsInTheMa],
       caution: texts.afterwardsPutTheLeads,
@@ -146,7 +141,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     examples: COIL_EXAMPLES,
     sheet: {
       title: texts.theChannelsTwoPins,
-      drawing: 'meter-module',
       ignition: 'off',
       lines: [texts.theSensorStaysConnected, TOUCH_PROBES],
       caution: MODULE_PLUG_CAUTION,
@@ -165,7 +159,6 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     examples: SPIN_EXAMPLES,
     sheet: {
       title: texts.theChannelsTwoPinsIn,
-      drawing: 'meter-module',
       ignition: 'off',
       caution: MODULE_PLUG_CAUTION,
     },

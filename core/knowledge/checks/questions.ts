@@ -27,7 +27,7 @@ export const QUESTIONS: readonly CheckRecord[] = [
     setups: [],
     only: 'passive',
     answer: { is: 'specs' },
-    sheet: { title: texts.theCoilsResistanceFrom, drawing: 'ask' },
+    sheet: { title: texts.theCoilsResistanceFrom },
   },
 ];
 
@@ -63,5 +63,5 @@ export const ASK_TYPE = {
   minutes: 3,
   setups: [],
   answer: { is: 'sensor-type' },
-  sheet: { title: texts.whichKindOfSensor, drawing: 'ask' },
+  sheet: { title: texts.whichKindOfSensor },
 } as const satisfies Omit<CheckRecord, 'table'>;

@@ -1,7 +1,8 @@
 import { LIVE_FINDINGS, LOOK_FINDINGS, SUBSTITUTE_RESULTS, SWAP_RESULTS, UNPLUG_RESULTS } from '../../casefile/words';
 import { SETUP_LINES, type Setup } from '../setups';
 import { checkRecord, type AnyCheck } from './all';
-import type { Answer, CheckDrawing } from './check';
+import type { Answer } from './check';
+import type { CheckId } from './checkIds';
 import { texts } from '#words/knowledge/sheets';
 
 /** What a line of the set-up list does, so that what is done already is not asked again. */
@@ -12,9 +13,8 @@ export interface SetupLine {
 
 /** The sheet of a check: what to do before it, how it is drawn, how it is answered. */
 export interface CheckSheet {
-  readonly check: string;
+  readonly check: CheckId;
   readonly title: string;
-  readonly drawing: CheckDrawing;
   readonly setup: readonly SetupLine[];
   readonly caution?: string;
   readonly answer: Answer;
@@ -42,8 +42,8 @@ function linesOf({ setups, sheet }: AnyCheck): readonly SetupLine[] {
 export function sheetFor(check: string): CheckSheet | null {
   const record = checkRecord(check);
   if (!record?.sheet || !record.answer) return null;
-  const { title, drawing, caution } = record.sheet;
-  return { check, title, drawing, setup: linesOf(record), ...(caution ? { caution } : {}), answer: record.answer };
+  const { title, caution } = record.sheet;
+  return { check: record.check, title, setup: linesOf(record), ...(caution ? { caution } : {}), answer: record.answer };
 }
 
 /**

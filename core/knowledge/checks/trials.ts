@@ -16,7 +16,7 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 5,
     setups: ['wheel-off'],
     answer: { is: 'distance', point: 'air-gap' },
-    sheet: { title: texts.bladeBetweenTipAnd, drawing: 'blade', lines: [texts.nonMagneticFeelerGauge] },
+    sheet: { title: texts.bladeBetweenTipAnd, lines: [texts.nonMagneticFeelerGauge] },
   },
   {
     check: 'distance:ring-runout',
@@ -28,7 +28,7 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 4,
     setups: ['wheel-off'],
     answer: { is: 'distance', point: 'ring-runout' },
-    sheet: { title: texts.bladeHeldAtThe, drawing: 'blade' },
+    sheet: { title: texts.bladeHeldAtThe },
   },
   {
     check: 'distance:flange-void',
@@ -40,7 +40,7 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 3,
     setups: ['wheel-off'],
     answer: { is: 'distance', point: 'flange-void' },
-    sheet: { title: texts.bladeUnderTheFlange, drawing: 'blade' },
+    sheet: { title: texts.bladeUnderTheFlange },
   },
   {
     check: 'live:stationary',
@@ -52,7 +52,7 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 2,
     setups: ['reader'],
     answer: { is: 'live', while: 'stationary' },
-    sheet: { title: texts.standingStillWatchAll, drawing: 'spin', ignition: 'on' },
+    sheet: { title: texts.standingStillWatchAll, ignition: 'on' },
   },
   {
     check: 'live:hand-spin',
@@ -66,7 +66,6 @@ export const TRIALS: readonly CheckRecord[] = [
     answer: { is: 'live', while: 'hand-spin' },
     sheet: {
       title: texts.spinTheWheelByHand,
-      drawing: 'spin',
       ignition: 'on',
       lines: [texts.twoTurnsASecond],
     },
@@ -83,7 +82,6 @@ export const TRIALS: readonly CheckRecord[] = [
     answer: { is: 'live', while: 'drive' },
     sheet: {
       title: texts.driveWhileSomebodyElseReads,
-      drawing: 'road',
       caution: texts.nobodyHandlesAScreen,
     },
   },
@@ -100,7 +98,6 @@ export const TRIALS: readonly CheckRecord[] = [
     answer: { is: 'choice', kind: 'swap' },
     sheet: {
       title: texts.exchangeTheSensorsOfThis,
-      drawing: 'swap',
       lines: [texts.pullBothSensorsOut],
       caution: texts.anOldSensorMay,
     },
@@ -115,7 +112,7 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 6,
     setups: ['plug-apart', 'reader'],
     answer: { is: 'choice', kind: 'substitute' },
-    sheet: { title: texts.plugANewSensor, drawing: 'plug', ignition: 'on' },
+    sheet: { title: texts.plugANewSensor, ignition: 'on' },
   },
   {
     check: 'unplug',
@@ -127,6 +124,6 @@ export const TRIALS: readonly CheckRecord[] = [
     minutes: 5,
     setups: ['plug-apart', 'reader'],
     answer: { is: 'choice', kind: 'unplug' },
-    sheet: { title: texts.sensorDisconnectedKeyOn, drawing: 'plug', ignition: 'on' },
+    sheet: { title: texts.sensorDisconnectedKeyOn, ignition: 'on' },
   },
 ];

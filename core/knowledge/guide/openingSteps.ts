@@ -8,7 +8,6 @@ export const CHOCK: StepRow = {
   phase: 'make-safe',
   text: texts.parkOnFlatHard,
   why: texts.theCarMustNot,
-  drawing: 'chock',
   tools: [texts.twoChocks],
   cautions: ['chock'],
 };
@@ -17,7 +16,6 @@ export const IGNITION: StepRow = {
   phase: 'make-safe',
   text: texts.ignitionOffKeyIn,
   why: texts.aPlugOpenedUnder,
-  drawing: 'key',
   cautions: ['ignition'],
 };
 export const NUTS: StepRow = {
@@ -26,7 +24,6 @@ export const NUTS: StepRow = {
   phase: 'make-safe',
   text: texts.loosenTheWheelNuts,
   why: texts.whileTheCarStands,
-  drawing: 'wheel-nut',
   tools: [texts.wheelBrace],
 };
 export const RAISED: StepRow = {
@@ -35,14 +32,12 @@ export const RAISED: StepRow = {
   phase: 'make-safe',
   text: texts.jackUpWhereSet,
   why: texts.theStandCarriesThe,
-  drawing: 'stand',
   tools: [texts.jack, texts.axleStand],
   cautions: ['stands'],
   undo: {
     phase: 'close-up',
     text: texts.liftTheCarTake,
     why: texts.lookUnderTheCar,
-    drawing: 'stand',
     tools: [texts.jack],
   },
 };
@@ -52,13 +47,11 @@ export const WHEEL: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheWheelOff,
   why: texts.sensorLeadAndRing,
-  drawing: 'wheel',
   tools: [texts.wheelBrace],
   undo: {
     phase: 'close-up',
     text: texts.putTheWheelOn,
     why: texts.byHandYouFeel,
-    drawing: 'wheel',
     tools: [texts.wheelBrace],
   },
 };
@@ -68,14 +61,12 @@ export const LINER: StepRow = {
   phase: 'reach-it',
   text: texts.openTheArchLiner,
   why: texts.thePlugSitsBehind,
-  drawing: 'liner',
   tools: [texts.starBit, texts.trimLever],
   cautions: ['eyes'],
   undo: {
     phase: 'close-up',
     text: texts.putTheArchLiner,
     why: texts.aLooseLinerRubs,
-    drawing: 'liner',
     tools: [texts.starBit],
   },
 };
@@ -85,13 +76,11 @@ export const TRIM: StepRow = {
   phase: 'reach-it',
   text: texts.liftTheTrimOver,
   why: texts.thePlugSitsUnder,
-  drawing: 'liner',
   tools: [texts.trimLever],
   undo: {
     phase: 'close-up',
     text: texts.pushTheTrimBack,
     why: texts.countTheClipsOne,
-    drawing: 'liner',
   },
 };
 export const CALIPER: StepRow = {
@@ -100,14 +89,12 @@ export const CALIPER: StepRow = {
   phase: 'reach-it',
   text: texts.takeCaliperAndBracket,
   why: texts.theSensorSitsBehind,
-  drawing: 'caliper',
   tools: [texts.socketSet, texts.wireHook],
   cautions: ['hose', 'dust'],
   undo: {
     phase: 'close-up',
     text: texts.putCaliperAndBracket,
     why: texts.theseBoltsTakeThe,
-    drawing: 'torque',
     tools: [texts.torqueWrench],
     torque: 'caliper-bracket',
     cautions: ['pedal'],
@@ -119,14 +106,12 @@ export const DISC: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheDiscOff,
   why: texts.theSensorIsBehind,
-  drawing: 'wheel',
   tools: [texts.softHammer],
   cautions: ['eyes'],
   undo: {
     phase: 'close-up',
     text: texts.cleanTheFaceOf,
     why: texts.rustBehindTheDisc,
-    drawing: 'wheel',
     tools: [texts.wireBrush],
   },
 };
@@ -136,7 +121,6 @@ export const PHOTO: StepRow = {
   phase: 'reach-it',
   text: texts.photographTheLeadsWhole,
   why: texts.youWillWantIt,
-  drawing: 'photo',
   tools: [texts.phone],
 };
 export const PLUG: StepRow = {
@@ -145,14 +129,12 @@ export const PLUG: StepRow = {
   phase: 'reach-it',
   text: texts.disconnectThePlugWhere,
   why: texts.slideTheLockOut,
-  drawing: 'plug',
   tools: [texts.pick],
   cautions: ['pull-body'],
   undo: {
     phase: 'fit',
     text: texts.pushThePlugTogether,
     why: texts.aPlugThatIs,
-    drawing: 'plug',
   },
 };
 export const CLIPS: StepRow = {
@@ -161,13 +143,11 @@ export const CLIPS: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheLeadOut,
   why: texts.youCheckTheNumber,
-  drawing: 'clip',
   tools: [texts.trimLever],
   undo: {
     phase: 'fit',
     text: texts.putTheLeadInto,
     why: texts.turnTheSteeringBoth,
-    drawing: 'clip',
   },
 };
 export const BOLT: StepRow = {
@@ -176,14 +156,12 @@ export const BOLT: StepRow = {
   phase: 'free-it',
   text: texts.takeTheSensorsBolt,
   why: texts.ifItIsRusty,
-  drawing: 'bolt',
   tools: [texts.innerHexKey, texts.penetrant],
   cautions: ['eyes'],
   undo: {
     phase: 'fit',
     text: texts.startTheSensorsBolt,
     why: texts.itOnlyHoldsThe,
-    drawing: 'torque',
     tools: [texts.torqueWrench],
     torque: 'sensor-bolt',
   },
@@ -194,7 +172,6 @@ export const SENSOR: StepRow = {
   phase: 'free-it',
   text: texts.pullTheSensorOut,
   why: texts.turnItALittle,
-  drawing: 'turn',
   tools: [texts.gripsNarrowJaw],
   cautions: ['not-the-plastic'],
   ladder: 'stuck-sensor',
@@ -202,7 +179,6 @@ export const SENSOR: StepRow = {
     phase: 'fit',
     text: texts.pushTheSensorIn,
     why: texts.itMustGoIn,
-    drawing: 'seat',
     cautions: ['no-force'],
   },
 };
@@ -211,13 +187,11 @@ export const MODULE_PLUG: StepRow = {
   phase: 'reach-it',
   text: texts.isolateTheBatteryThen,
   why: texts.itsLeverLiftsThe,
-  drawing: 'plug',
   cautions: ['module-feed'],
   undo: {
     phase: 'close-up',
     text: texts.putTheModulesPlug,
     why: texts.aLeverThatIs,
-    drawing: 'plug',
   },
 };
 /** After the wheel is on and the car is down. */
@@ -227,7 +201,6 @@ export const WHEEL_TORQUE: StepRow = {
   phase: 'close-up',
   text: texts.tightenTheWheelNuts,
   why: texts.doTheLastRound,
-  drawing: 'torque',
   tools: [texts.torqueWrench],
   torque: 'wheel-nut',
 };
@@ -236,6 +209,5 @@ export const PEDAL: StepRow = {
   phase: 'close-up',
   text: texts.pumpTheBrakePedal,
   why: texts.thePadsHaveMoved,
-  drawing: 'pedal',
   cautions: ['pedal'],
 };

@@ -1,7 +1,9 @@
 import { texts } from '#words/knowledge/stuckLadder';
+import type { RungId } from './stepIds';
+
 /** A rung of the ladder for a sensor that will not come out, mildest first. */
 export interface Rung {
-  readonly id: string;
+  readonly id: RungId;
   readonly name: string;
   readonly text: string;
   readonly why: string;

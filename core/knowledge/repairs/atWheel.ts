@@ -21,7 +21,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     setups: ['sensor-out'],
     cures: ['ring-debris'],
     steps: [
-      prepare('ring-cleaned', texts.cleanTheRingAll, texts.metalDustActsLike, 'ring', {
+      prepare('ring-cleaned', texts.cleanTheRingAll, texts.metalDustActsLike, {
         tools: [texts.softBrush, texts.brakeCleaner],
         cautions: ['dust'],
       }),
@@ -36,7 +36,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     price: 1,
     setups: ['sensor-out'],
     cures: ['gap-wide'],
-    steps: [BORE, prepare('flange-flat', texts.tryTheSensorDry, texts.aLittleRustCan, 'seat'), RING],
+    steps: [BORE, prepare('flange-flat', texts.tryTheSensorDry, texts.aLittleRustCan), RING],
     parts: [],
   },
   {
@@ -92,7 +92,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       { fault: 'gap-wide', chance: 0.3, why: texts.seatedAfresh },
     ],
     steps: [
-      prepare('tip-cleaned', texts.wipeTipAndFlange, texts.metalDustOnThe, 'look', {
+      prepare('tip-cleaned', texts.wipeTipAndFlange, texts.metalDustOnThe, {
         tools: [texts.rag, texts.brakeCleaner],
       }),
       BORE,

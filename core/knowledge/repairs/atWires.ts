@@ -14,7 +14,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     locating: { look: 'lead', minutes: 12 },
     steps: [
       ...wireSteps(['flex', 'acid']),
-      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, 'wire', {
+      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, {
         tools: [texts.multimeter],
       }),
     ],
@@ -29,10 +29,10 @@ export const AT_WIRES: readonly RepairRecord[] = [
     cures: ['plug-corroded'],
     alsoCures: [{ fault: 'plug-loose', chance: 0.9, why: texts.latchedAfresh }],
     steps: [
-      fit('pins-cleaned', texts.cleanBothHalvesDry, texts.greenPinsAddResistance, 'plug', {
+      fit('pins-cleaned', texts.cleanBothHalvesDry, texts.greenPinsAddResistance, {
         tools: [texts.contactCleaner, texts.fineBrush],
       }),
-      fit('seal-seen', texts.lookAtTheSeal, texts.theWaterCameIn, 'plug'),
+      fit('seal-seen', texts.lookAtTheSeal, texts.theWaterCameIn),
     ],
     parts: [texts.contactCleaner],
   },
@@ -45,7 +45,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     cures: ['plug-loose'],
     alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: texts.pinsWipeEachOther }],
     atOnce: true,
-    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, 'plug', { tools: [texts.pick] })],
+    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, { tools: [texts.pick] })],
     parts: [],
   },
   {
@@ -64,9 +64,9 @@ export const AT_WIRES: readonly RepairRecord[] = [
     ],
     locating: { look: 'loom', minutes: 35 },
     steps: [
-      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, 'wire', { tools: [texts.multimeter] }),
+      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, { tools: [texts.multimeter] }),
       ...wireSteps(['acid']),
-      fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough, 'wire'),
+      fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough),
     ],
     parts: [texts.wireAndSleeves],
   },
@@ -91,9 +91,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     price: 4,
     setups: ['module-plug-apart'],
     cures: ['module-plug-corroded'],
-    steps: [
-      fit('module-pins-cleaned', texts.cleanAndDryThe, texts.itComesBackIf, 'plug', { tools: [texts.contactCleaner] }),
-    ],
+    steps: [fit('module-pins-cleaned', texts.cleanAndDryThe, texts.itComesBackIf, { tools: [texts.contactCleaner] })],
     parts: [texts.contactCleaner],
   },
   {

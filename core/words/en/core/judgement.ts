@@ -49,4 +49,5 @@ export const texts = {
   itIsUnlikelyThat: (percent: Said) => `It is unlikely (${percent}) that this alone cures it.`,
   behindItMayBe: (cause: Said, figure: Said) =>
     ` Behind it may be: ${cause}, ${figure} %. Unless that is mended too, the fault will come back.`,
+  steady: 'steady',
 };

@@ -94,4 +94,5 @@ export const texts = {
     plain: (segments: Said) => `points away from ${segments}`,
     strong: (segments: Said) => `points strongly away from ${segments}`,
   },
+  thenAnotherCheck: 'Then another check follows that needs no view of it.',
 };

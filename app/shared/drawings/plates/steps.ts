@@ -1,0 +1,103 @@
+import type { RungId, StepId } from '../../../../core/knowledge/guide/stepIds';
+import type { Plate } from '../plate';
+
+/** How a step is done and, where it is undone later, how that is done. */
+interface StepPlates {
+  readonly forward: Plate;
+  readonly back?: Plate;
+}
+
+const NUTS = { scene: 'nuts', classes: ['is-n5'] } as const;
+const CORNER = { scene: 'corner', state: 'whole' } as const;
+const SEAT = { scene: 'seat', crop: [20, -20, 330, 290] } as const;
+
+export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
+  chock: { forward: { scene: 'raise', state: 'chocked' } },
+  'ignition-off': { forward: { scene: 'key', state: 'off' } },
+  'nuts-cracked': { forward: { scene: 'raise', state: 'nuts-cracked' } },
+  raised: { forward: { scene: 'raise', state: 'on-stand' }, back: { scene: 'raise', state: 'lowered' } },
+  'wheel-off': { forward: { scene: 'raise', state: 'wheel-off' }, back: { ...NUTS, state: 'pass-1' } },
+  'liner-off': {
+    forward: { ...CORNER, focus: ['arch-back', 'plug'], crop: [330, 0, 470, 322] },
+    back: { ...CORNER, focus: ['arch-back'], crop: [330, 0, 470, 322] },
+  },
+  'trim-off': {
+    forward: { scene: 'loom', state: 'sound', crop: [150, 60, 286, 196] },
+    back: { scene: 'loom', state: 'sound', crop: [150, 60, 286, 196] },
+  },
+  'caliper-off': {
+    forward: { scene: 'behind-disc', state: 'caliper-hung', focus: ['caliper-hung', 'hook'] },
+    back: { scene: 'behind-disc', state: 'disc-on', classes: ['caliper-on', 'bracket-on'], focus: ['caliper'] },
+  },
+  'disc-off': {
+    forward: { scene: 'behind-disc', state: 'caliper-hung', focus: ['disc-aside'] },
+    back: { scene: 'behind-disc', state: 'disc-on', focus: ['disc'] },
+  },
+  photo: { forward: { ...CORNER, focus: ['lead', 'clip-1', 'clip-2', 'plug'] } },
+  'plug-apart': { forward: { scene: 'plug', state: 'lock-first' }, back: { scene: 'plug', state: 'click' } },
+  'clips-out': {
+    forward: { ...CORNER, focus: ['clip-1', 'clip-2'], act: ['lead'] },
+    back: { scene: 'mend', state: 'refit' },
+  },
+  'bolt-out': { forward: { ...SEAT, state: 'bolt-out' }, back: { ...SEAT, state: 'torque' } },
+  'sensor-out': { forward: { ...SEAT, state: 'pull' }, back: { ...SEAT, state: 'seat' } },
+  'module-plug-apart': {
+    forward: { scene: 'module-plug', state: 'open' },
+    back: { scene: 'module-plug', state: 'seated' },
+  },
+  'wheel-torqued': { forward: { ...NUTS, state: 'pass-3' } },
+  'pedal-pumped': { forward: { scene: 'switch', state: 'pressed' } },
+  'ring-cleaned': { forward: { scene: 'ring', state: 'clean' } },
+  'ring-seen': { forward: { scene: 'ring', state: 'turn' } },
+  'bore-bright': { forward: { ...SEAT, state: 'bore' } },
+  'flange-flat': { forward: { ...SEAT, state: 'blade-flange' } },
+  'part-compared': { forward: { scene: 'seat', state: 'compare' } },
+  'bore-greased': { forward: { ...SEAT, state: 'bore-film' } },
+  'tip-cleaned': { forward: { scene: 'tip', state: 'wipe' } },
+  'wire-cut': { forward: { scene: 'mend', state: 'cutback' } },
+  'wire-sleeved': { forward: { scene: 'mend', state: 'sleeve' } },
+  'wire-twisted': { forward: { scene: 'mend', state: 'stagger' } },
+  'pins-cleaned': { forward: { scene: 'plug', state: 'clean' } },
+  'seal-seen': { forward: { scene: 'plug', state: 'unplugged' } },
+  'pins-seen': { forward: { scene: 'plug', state: 'pushed-back' } },
+  'break-found': {
+    forward: {
+      scene: 'probing',
+      state: 'wire',
+      vars: { '--dial': '12deg' },
+      figures: { 'display-value': 'OL', 'display-unit': '' },
+    },
+  },
+  'loom-closed': { forward: { scene: 'loom', state: 'sound' } },
+  'module-pins-cleaned': { forward: { scene: 'module-plug', state: 'corroded' } },
+  'battery-charged': { forward: { scene: 'battery', state: 'probing' } },
+  'feed-mended': { forward: { scene: 'fuse', state: 'blown' } },
+  'fluid-topped': { forward: { scene: 'fluid', state: 'between' } },
+};
+
+export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
+  'clean-around': { scene: 'stuck', state: 'clean' },
+  penetrant: { scene: 'stuck', state: 'soak' },
+  turn: { scene: 'stuck', state: 'turn' },
+  rock: { scene: 'stuck', state: 'rock' },
+  'from-behind': { scene: 'stuck', state: 'drift' },
+  warm: { scene: 'stuck', state: 'warm' },
+  'break-out': { scene: 'stuck', state: 'drill' },
+};
+
+/** Where the sensor sits decides what pulling it out looks like. */
+const PULLED_BY_PLACE: Readonly<Record<string, Plate>> = {
+  differential: { scene: 'differential', state: 'sensor-out' },
+  'one-piece-hub': { scene: 'hub-unit', state: 'apart' },
+  'behind-disc': { scene: 'behind-disc', state: 'caliper-hung', focus: ['sensor', 'sensor-bolt'] },
+};
+
+/**
+ * The drawing of a step of the guide.
+ * @param id the step that is done or undone. @param isBack whether it is undone. @param place of the corner's sensor, by the spec sheet.
+ */
+export function stepPlate(id: StepId, isBack: boolean, place?: string): Plate {
+  const { forward, back } = STEP_PLATES[id];
+  if (id === 'sensor-out' && !isBack && place) return PULLED_BY_PLACE[place] ?? forward;
+  return isBack ? (back ?? forward) : forward;
+}
