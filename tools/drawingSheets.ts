@@ -2,6 +2,7 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { composed } from '../app/shared/drawings/composed';
 import type { Plate } from '../app/shared/drawings/plate';
 import { CHECK_PLATES } from '../app/shared/drawings/plates/checks';
+import { cornerPlate } from '../app/shared/drawings/plates/corner';
 import { LOOK_PLATES } from '../app/shared/drawings/plates/looks';
 import { RUNG_PLATES, STEP_PLATES } from '../app/shared/drawings/plates/steps';
 
@@ -20,7 +21,13 @@ const STEPS = Object.entries(STEP_PLATES).flatMap(([id, { forward, back }]): Nam
 /** Every plate of the drawing room, a few sheets. */
 const SHEETS: Readonly<Record<string, readonly Named[]>> = {
   looks: LOOKS,
-  checks: Object.entries(CHECK_PLATES),
+  checks: [
+    ...Object.entries(CHECK_PLATES),
+    ...(['gap', 'lead', 'plug', 'loom'] as const).map((part): Named => [
+      `${part}, rear right`,
+      cornerPlate(part, 'rear-right'),
+    ]),
+  ],
   steps: [...STEPS, ...Object.entries(RUNG_PLATES)],
 };
 

@@ -4,22 +4,25 @@ import { RouterLink, useRouter } from 'vue-router';
 import type { Observation } from '../../../core/casefile/contract';
 import { answered, canBeMade } from '../../../core/commands/answered';
 import { answersOf } from '../../../core/knowledge/checks/sheets';
+import { meaningsOf } from '../../../core/judgement/meanings';
 import { describeObservation } from '../../../core/report/describe';
 import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
 import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
-import { CHECK_PLATES } from '../../shared/drawings/plates/checks';
+import { checkPlate } from '../../shared/drawings/plates/checks';
 import type { NewObservation } from '../../stores/job';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import type { Channel } from '../../../core/casefile/words';
 import DistanceEntry from './DistanceEntry.vue';
+import MeaningRow from './MeaningRow.vue';
 import LookEntry from './LookEntry.vue';
 import MeterEntry from './MeterEntry.vue';
 import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
 import { texts } from '#words/screens/find';
+import { texts as looks } from '#words/shared/looks';
 
 /** One check: what to do, what is still to set up, the answer, and what it means for the path. */
 const check = useCheck();
@@ -33,6 +36,17 @@ const STANDING: Readonly<Record<string, string>> = {
   erratic: texts.jumpsAbout,
 };
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
+
+/** How the check is made; the meter's display shows what is being typed. */
+const plate = computed(() => {
+  const drawn = check.sheet.value && checkPlate(check.sheet.value.check, check.channel.value);
+  if (!drawn || drawn.scene !== 'probing' || check.text.value === '') return drawn;
+  const unit = check.text.value === 'OL' ? '' : check.unit.value;
+  return { ...drawn, figures: { 'display-value': check.text.value, 'display-unit': unit } };
+});
+const meanings = computed(() =>
+  check.sheet.value && check.job.file ? meaningsOf(check.sheet.value.check, check.channel.value, check.job.file) : [],
+);
 
 function said(observation: Observation): string {
   if (!check.job.file) return '';
@@ -119,12 +133,15 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
     <template v-if="check.sheet.value">
       <h1 data-test="check-title">{{ check.sheet.value.title }}</h1>
       <div class="how">
-        <PlateImage class="picture" :plate="CHECK_PLATES[check.sheet.value.check]" />
-        <section v-if="check.setup.value.length > 0">
-          <h2 class="overline">{{ texts.setUp }}</h2>
-          <ul class="setup">
-            <li v-for="line in check.setup.value" :key="line">{{ line }}</li>
-          </ul>
+        <PlateImage v-if="plate" class="picture" :plate="plate" />
+        <section>
+          <p v-if="check.answer.value?.is === 'look'" class="look-how">{{ looks.how[check.answer.value.part] }}</p>
+          <template v-if="check.setup.value.length > 0">
+            <h2 class="overline">{{ texts.setUp }}</h2>
+            <ul class="setup">
+              <li v-for="line in check.setup.value" :key="line">{{ line }}</li>
+            </ul>
+          </template>
         </section>
       </div>
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
@@ -134,6 +151,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <p v-else-if="check.earlier.value.length > 0" class="told">
         {{ texts.youHaveDoneThis(check.earlier.value.length) }}
       </p>
+      <MeaningRow v-if="meanings.length > 0" :meanings="meanings" :shown="check.verdict.value?.heading ?? null" />
       <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
       <DistanceEntry
         v-else-if="check.answer.value?.is === 'distance'"
@@ -254,7 +272,13 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 }
 
 .wide .how {
-  grid-template-columns: minmax(0, 360px) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
+}
+
+.look-how {
+  margin: 0 0 8px;
+  font-size: 1.1rem;
+  max-width: 34em;
 }
 
 .picture {
@@ -281,7 +305,8 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 }
 
 @media (max-width: 700px) {
-  .how {
+  .how,
+  .wide .how {
     grid-template-columns: minmax(0, 1fr);
   }
 

@@ -73,7 +73,7 @@ const isLarge = ref(false);
 .words {
   display: grid;
   gap: 2px;
-  padding: 10px 14px 14px;
+  padding: 8px 12px 12px;
   border-top: 1.4px solid var(--line);
 }
 
@@ -87,7 +87,8 @@ b::first-letter {
 
 .hint {
   color: var(--muted);
-  line-height: 1.35;
+  font-size: 0.94rem;
+  line-height: 1.3;
 }
 
 .tick {

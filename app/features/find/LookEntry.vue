@@ -76,7 +76,7 @@ function toggle(finding: string): void {
 
 .cards {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(230px, 100%), 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(196px, 100%), 1fr));
   gap: 14px;
 }
 

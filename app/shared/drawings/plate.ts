@@ -1,4 +1,4 @@
-import type { SceneId, StateOf } from './scenes';
+import type { SceneId, StateOf } from './sceneStates';
 
 /** Part of a scene that is shown: left, top, width, height in the scene's own units. */
 export type Crop = readonly [left: number, top: number, width: number, height: number];

@@ -1,5 +1,7 @@
+import type { Channel } from '../../../../core/casefile/words';
 import type { CheckId } from '../../../../core/knowledge/checks/checkIds';
 import type { Plate } from '../plate';
+import { cornerPlate, isCornerPart } from './corner';
 import { PLACE_PLATES } from './looks';
 
 type DialPosition = 'ohm' | 'vac' | 'vdc' | 'ma';
@@ -61,3 +63,9 @@ export const CHECK_PLATES: Readonly<Record<CheckId, Plate>> = {
   'ask:specs': probing('sensor', 'ohm', '1.12', 'kΩ'),
   'ask:sensor-type': { scene: 'seat', state: 'encoder' },
 };
+
+/** The drawing of a check at a corner: looks show the part at its place on this car. @param channel null for the whole car. */
+export function checkPlate(check: CheckId, channel: Channel | null): Plate {
+  const part = check.replace('look:', '');
+  return channel && check.startsWith('look:') && isCornerPart(part) ? cornerPlate(part, channel) : CHECK_PLATES[check];
+}

@@ -1,5 +1,6 @@
 import type { LOOK_FINDINGS, LookPart } from '../../../../core/casefile/words';
 import type { Plate } from '../plate';
+import { cornerPlate } from './corner';
 
 /** What can be drawn of a part: every finding but "can't be seen from here". */
 export type DrawnFinding<P extends LookPart> = Exclude<(typeof LOOK_FINDINGS)[P][number], 'hidden'>;
@@ -20,7 +21,7 @@ export const LOOK_PLATES: { readonly [P in LookPart]: Readonly<Record<DrawnFindi
     swollen: { ...RING, state: 'swollen' },
     scored: { ...RING, state: 'scored' },
     debris: { ...RING, state: 'debris' },
-    reversed: { scene: 'hub-unit', state: 'encoder-reversed', crop: [150, 110, 420, 300], focus: ['encoder-wrong'] },
+    reversed: { scene: 'hub-unit', state: 'encoder-reversed', crop: [300, 130, 330, 240] },
     'wrong-part': { ...RING, state: 'wrong-part' },
   },
   gap: {
@@ -32,8 +33,8 @@ export const LOOK_PLATES: { readonly [P in LookPart]: Readonly<Record<DrawnFindi
     dirty: { ...SEAT, state: 'dirty' },
   },
   bearing: {
-    sound: { scene: 'hub-unit', state: 'assembled' },
-    play: { scene: 'hub-unit', state: 'play', classes: ['assembled'] },
+    sound: { scene: 'hub-unit', state: 'assembled', crop: [150, 60, 480, 430] },
+    play: { scene: 'hub-unit', state: 'play', classes: ['assembled'], crop: [150, 60, 480, 430] },
   },
   sensor: {
     sound: { ...TIP, state: 'sound' },
@@ -54,7 +55,7 @@ export const LOOK_PLATES: { readonly [P in LookPart]: Readonly<Record<DrawnFindi
     wet: { scene: 'lead', crop: [130, 100, 270, 220], state: 'wet' },
   },
   plug: {
-    sound: { ...PLUG, state: 'sound' },
+    sound: { ...PLUG, state: 'pins' },
     corroded: { ...PLUG, state: 'corroded' },
     loose: { ...PLUG, state: 'unlatched' },
     unplugged: { ...PLUG, state: 'unplugged' },
@@ -111,12 +112,12 @@ export const LOOK_PLATES: { readonly [P in LookPart]: Readonly<Record<DrawnFindi
 /** Where to look, part by part, before anything is told apart. */
 export const PLACE_PLATES: Readonly<Record<LookPart, Plate>> = {
   ring: { scene: 'ring', state: 'turn' },
-  gap: { scene: 'corner', state: 'whole', crop: [250, 190, 320, 230], focus: ['sensor', 'knuckle-boss'] },
-  bearing: { scene: 'hub-unit', state: 'play', classes: ['assembled'] },
-  sensor: { scene: 'corner', state: 'whole', crop: [250, 190, 320, 230], focus: ['sensor'] },
-  lead: { scene: 'corner', state: 'whole', focus: ['lead', 'clip-1', 'clip-2'] },
-  plug: { scene: 'corner', state: 'whole', focus: ['plug'] },
-  loom: { scene: 'corner', state: 'whole', focus: ['loom'] },
+  gap: cornerPlate('gap', 'front-left'),
+  bearing: { scene: 'hub-unit', state: 'play', classes: ['assembled'], crop: [150, 60, 480, 430] },
+  sensor: cornerPlate('sensor', 'front-left'),
+  lead: cornerPlate('lead', 'front-left'),
+  plug: cornerPlate('plug', 'front-left'),
+  loom: cornerPlate('loom', 'front-left'),
   module: { scene: 'module-plug', state: 'open' },
   battery: { scene: 'battery', state: 'sound' },
   fuse: { scene: 'fuse', state: 'sound' },

@@ -18,12 +18,12 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   raised: { forward: { scene: 'raise', state: 'on-stand' }, back: { scene: 'raise', state: 'lowered' } },
   'wheel-off': { forward: { scene: 'raise', state: 'wheel-off' }, back: { ...NUTS, state: 'pass-1' } },
   'liner-off': {
-    forward: { ...CORNER, focus: ['arch-back', 'plug'], crop: [330, 0, 470, 322] },
-    back: { ...CORNER, focus: ['arch-back'], crop: [330, 0, 470, 322] },
+    forward: { ...CORNER, focus: ['arch-back'], arrows: [{ kind: 'pull', from: [120, 300], to: [230, 250] }] },
+    back: { ...CORNER, focus: ['arch-back'], arrows: [{ kind: 'press', from: [230, 250], to: [120, 300] }] },
   },
   'trim-off': {
-    forward: { scene: 'loom', state: 'sound', crop: [150, 60, 286, 196] },
-    back: { scene: 'loom', state: 'sound', crop: [150, 60, 286, 196] },
+    forward: { scene: 'trim', state: 'lifted' },
+    back: { scene: 'trim', state: 'pushed' },
   },
   'caliper-off': {
     forward: { scene: 'behind-disc', state: 'caliper-hung', focus: ['caliper-hung', 'hook'] },
@@ -33,10 +33,15 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
     forward: { scene: 'behind-disc', state: 'caliper-hung', focus: ['disc-aside'] },
     back: { scene: 'behind-disc', state: 'disc-on', focus: ['disc'] },
   },
-  photo: { forward: { ...CORNER, focus: ['lead', 'clip-1', 'clip-2', 'plug'] } },
+  photo: { forward: { ...CORNER, crop: [300, 130, 330, 260], focus: ['lead', 'clip-1', 'clip-2', 'plug'] } },
   'plug-apart': { forward: { scene: 'plug', state: 'lock-first' }, back: { scene: 'plug', state: 'click' } },
   'clips-out': {
-    forward: { ...CORNER, focus: ['clip-1', 'clip-2'], act: ['lead'] },
+    forward: {
+      ...CORNER,
+      crop: [340, 150, 240, 160],
+      focus: ['clip-1', 'clip-2'],
+      arrows: [{ kind: 'pull', from: [372, 206], to: [344, 214] }],
+    },
     back: { scene: 'mend', state: 'refit' },
   },
   'bolt-out': { forward: { ...SEAT, state: 'bolt-out' }, back: { ...SEAT, state: 'torque' } },
@@ -51,7 +56,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   'ring-seen': { forward: { scene: 'ring', state: 'turn' } },
   'bore-bright': { forward: { ...SEAT, state: 'bore' } },
   'flange-flat': { forward: { ...SEAT, state: 'blade-flange' } },
-  'part-compared': { forward: { scene: 'seat', state: 'compare' } },
+  'part-compared': { forward: { scene: 'seat', state: 'compare', crop: [0, 50, 360, 240] } },
   'bore-greased': { forward: { ...SEAT, state: 'bore-film' } },
   'tip-cleaned': { forward: { scene: 'tip', state: 'wipe' } },
   'wire-cut': { forward: { scene: 'mend', state: 'cutback' } },

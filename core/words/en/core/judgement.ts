@@ -50,4 +50,5 @@ export const texts = {
   behindItMayBe: (cause: Said, figure: Said) =>
     ` Behind it may be: ${cause}, ${figure} %. Unless that is mended too, the fault will come back.`,
   steady: 'steady',
+  overloadSign: 'OL',
 };

@@ -43,7 +43,6 @@ export const texts = {
   typeWhatTheDisplay: 'Type what the display shows',
   keepThisReading: 'Keep this reading',
   cantSeeItFrom: "can't see it from here",
-  orWhatIsWrong: 'Or what is wrong with it; choose all that you see:',
   findings: 'Findings',
   chooseWhatYouSee: 'Choose what you see',
   keepWhatISaw: 'Keep what I saw',
@@ -95,4 +94,6 @@ export const texts = {
     strong: (segments: Said) => `points strongly away from ${segments}`,
   },
   thenAnotherCheck: 'Then another check follows that needs no view of it.',
+  whatItMayShow: 'What the display may show, and what it would mean',
+  ifItReads: (figure: Said) => `If it reads about ${figure}`,
 };

@@ -3,7 +3,6 @@ import type { Said } from '../../said';
 export const texts = {
   /** Text alternative of a drawing, made from its data. */
   alternative: (scene: Said, state: Said) => `Drawing: ${scene}; ${state}`,
-  withFocus: (scene: Said, parts: Said) => `Drawing: ${scene}; shown in colour: ${parts}`,
   plain: (scene: Said) => `Drawing: ${scene}`,
   scenes: {
     battery: 'car battery with its two clamps',
@@ -34,6 +33,7 @@ export const texts = {
     'swap-trial': 'new sensor on the plug, hanging free',
     switch: 'brake light switch at the pedal',
     'taper-bearing': 'parts of an adjustable hub in their order',
+    trim: 'trim panel with its clips',
     tip: 'sensor with its tip to the right',
     tyres: 'two tyres side by side',
   },
@@ -160,6 +160,8 @@ export const texts = {
     adjusted: 'plunger pressed in by the pedal',
     pressed: 'pedal pressed, plunger out',
     broken: 'broken',
+    lifted: 'lifted with a plastic lever',
+    pushed: 'pushed home by hand',
     wipe: 'being wiped',
     'mixed-sizes': 'one is smaller',
   },

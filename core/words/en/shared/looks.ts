@@ -1,5 +1,22 @@
 /** What each finding looks like, and what it is easily mistaken for: half a line beside its drawing. */
 export const texts = {
+  /** Where to stand, what to hold, what to do first. */
+  how: {
+    ring: 'Turn the hub slowly by hand, one full turn, with the gearbox in neutral. Shine a torch past the edge of the knuckle; a small mirror helps. Wipe dirt off first.',
+    gap: 'Look from the side with a torch at the line between flange and metal. Try whether the sensor moves under your thumb.',
+    bearing: 'Hold the wheel at twelve and six o’clock and rock it. Let somebody watch the joint from behind.',
+    sensor: 'Wipe the tip, hold it against the light and turn it all round.',
+    lead: 'Follow the lead with torch and fingers from the sensor to the plug. Bend it a little at each clip; turn the steering to both sides.',
+    plug: 'Ignition off. Slide the lock out, press the tab, pull on the body and not on the wires. Look into both halves with a torch.',
+    loom: 'Follow the loom from the plug towards the engine bay. Look where it passes metal edges, heat and water.',
+    module: 'Isolate the battery first. Open the lever, pull the plug straight off and look into both halves.',
+    battery: 'Try with your fingers whether a clamp turns. Touch no metal across the two posts.',
+    fuse: 'The plan in the lid or in the manual tells which fuse feeds the brake module. Ignition off, pull it straight out.',
+    'ground-point': 'Follow the module’s thick ground wire to the body. Try whether the eyelet turns.',
+    fluid: 'Stand on level ground and look from the side. A torch behind the tank shows the level.',
+    tyres: 'Read the size on the side of all four tyres and look how far each is worn.',
+    'brake-switch': 'Look up at the top of the pedal with a torch. Press the pedal and watch the plunger.',
+  },
   ring: {
     sound: 'Sharp, even teeth all the way round. A flat brown film is sound too.',
     cracked: 'A thin line across it, and one space is wider than the others.',

@@ -1,0 +1,36 @@
+import type { CaseFile } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
+import { meterWords, type MeterWords } from '../evidence/meterWords';
+import { contextWith, timelineOf } from '../evidence/timeline';
+import { showReading } from '../quantities/show';
+import { possibleAnswers } from './possibleAnswers';
+import { texts } from '#words/core/judgement';
+
+/** What a display may show, and what that would mean. */
+export interface Meaning {
+  /** Such as `1.20 kΩ` or `OL`. */
+  readonly figure: string;
+  readonly tone: MeterWords['tone'];
+  readonly heading: string;
+  readonly detail: string;
+}
+
+/**
+ * What a meter check may show on this car, and what each reading would mean, told before anything is measured.
+ * @param check a meter check such as `meter:sensor:resistance`. @param channel the corner, null for the car. @param file the case.
+ * @returns one entry an example of the check's record; readings that mean the same are told once; empty for checks without figures.
+ * @example meaningsOf('meter:sensor:resistance', 'front-right', CASE).map(({ figure }) => figure).at(-1) // => "OL"
+ */
+export function meaningsOf(check: string, channel: Channel | null, file: CaseFile): readonly Meaning[] {
+  const timeline = timelineOf(file);
+  const given = new Set<string>();
+  return possibleAnswers(check, channel, file).flatMap(({ observation }): Meaning[] => {
+    if (observation.kind !== 'meter') return [];
+    const { tone, heading, detail } = meterWords(observation, channel, contextWith(timeline, observation));
+    if (given.has(heading)) return [];
+    given.add(heading);
+    const { number, unit } = showReading(observation.value, observation.quantity, observation.resolution ?? null);
+    const figure = observation.value === 'overload' ? texts.overloadSign : `${number} ${unit}`.trim();
+    return [{ figure, tone, heading, detail }];
+  });
+}
