@@ -207,6 +207,33 @@ describe('a check', () => {
       ['corroded', 'front-right'],
     ]);
   });
+  test('every finding has its picture, its word and what it is mistaken for; one tap shows it larger', async () => {
+    const garage = await garageWith([]);
+    const { screen } = await show(garage, '/job/j/find/check?do=look:ring&at=front-right');
+    await until(() => expect(list(screen, '.card img').length).toBe(8));
+    const cards = list(screen, '.card').map((card) => card.text());
+    expect(cards.find((card) => card.includes('swollen'))).toContain('A flat brown film is not swollen');
+    expect(new Set(list(screen, '.card img').map((image) => image.attributes('src'))).size).toBe(8);
+    expect(screen.find('.how').text()).toContain('Turn the hub slowly');
+    await screen.find('.card .enlarge').trigger('click');
+    await until(() =>
+      expect(document.querySelector('.el-dialog img')?.getAttribute('alt')).toContain('toothed ring on its hub'),
+    );
+  });
+  test('who is not sure compares, and keeps a doubt that counts half', async () => {
+    const garage = await garageWith([]);
+    const { screen } = await show(garage, '/job/j/find/check?do=look:plug&at=front-right');
+    await until(() => expect(screen.find('[data-answer="wet"]').exists()).toBe(true));
+    await screen.find('[data-answer="wet"]').trigger('click');
+    inBar('not-sure').click();
+    await until(() => expect(document.querySelectorAll('.el-dialog figure')).toHaveLength(2));
+    [...document.querySelectorAll('button')]
+      .find((button) => button.textContent?.includes('Keep it as a doubt'))
+      ?.click();
+    await until(async () =>
+      expect((await fileOf(garage)).observations).toMatchObject([{ kind: 'look', finding: 'wet', unsure: true }]),
+    );
+  });
   test('what cannot be seen is said so; another wheel, or none, can be meant', async () => {
     const garage = await garageWith([]);
     const { screen } = await show(garage, '/job/j/find/check?do=look:plug&at=front-right');

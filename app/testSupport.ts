@@ -93,6 +93,12 @@ export const until = (holds: () => void | Promise<void>): Promise<void> =>
 /** The app of the test before: its keys must not be pressed any more. */
 let former: VueWrapper | null = null;
 
+/** A list that drops down places itself with much reckoning, a second each in a document without layout; no test opens one here, journeys do. */
+const HEAVY = {
+  ElSelect: { template: '<span class="select" />' },
+  ElPopover: { template: '<slot name="reference" />' },
+};
+
 /** The app as it stands at an address, with everything behind it real but the worker. */
 export async function show(
   garage: TestGarage,
@@ -111,7 +117,10 @@ export async function show(
   await router.isReady();
   const screen = mount(RouterView, {
     attachTo: document.body,
-    global: { plugins: [ElementPlus, pinia, router, { install: (app) => providePorts(app, garage.ports) }] },
+    global: {
+      stubs: HEAVY,
+      plugins: [ElementPlus, pinia, router, { install: (app) => providePorts(app, garage.ports) }],
+    },
   });
   former = screen;
   await flushPromises();

@@ -127,7 +127,7 @@ export const OBSERVATION = {
     look: {
       ...kind(
         { part: word(Object.keys(words.LOOK_FINDINGS) as words.LookPart[]), finding: { is: 'text', max: 40 } },
-        {},
+        { unsure: { is: 'flag' } },
       ),
       pairs: { first: 'part', second: 'finding', allowed: words.LOOK_FINDINGS },
     },

@@ -20,6 +20,7 @@ export function canBeMade(answer: Answer, channel: Channel | null, channels: rea
  * The observations that an answer in words amounts to.
  * @param answer how the check is answered. @param words what was chosen, from `answersOf`; several for a look.
  * @param channel where; null for the whole car, or where nobody knows. @param channels of the car.
+ * @param isUnsure whether the one who looked is not sure of it: it then counts half.
  * @returns one observation a word; none where the trial cannot be made there.
  * @example answered({ is: 'look', part: 'plug' }, ['wet', 'loose'], 'front-left', ['front-left']).length // => 2
  */
@@ -28,12 +29,14 @@ export function answered(
   words: readonly string[],
   channel: Channel | null,
   channels: readonly Channel[],
+  isUnsure = false,
 ): readonly NewObservation[] {
   if (!canBeMade(answer, channel, channels)) return [];
   const at = channel ? { channel } : {};
   const twin = channel && otherSide(channel, channels);
   const made = (word: string): Readonly<Record<string, unknown>> => {
-    if (answer.is === 'look') return { kind: 'look', part: answer.part, finding: word, ...at };
+    if (answer.is === 'look')
+      return { kind: 'look', part: answer.part, finding: word, ...(isUnsure ? { unsure: true } : {}), ...at };
     if (answer.is === 'live') return { kind: 'live', while: answer.while, finding: word, ...at };
     const exchanged = answer.kind === 'swap' ? { with: twin, putBack: true } : {};
     return { kind: answer.kind, result: word, ...exchanged, ...at };

@@ -196,6 +196,6 @@ function sightsUnder(table: Table, seen: readonly Distinct[], chances: Chances, 
         ? shown.reduce((all, row) => all * (row[0] ?? 0), 1)
         : 1 - shown.reduce((all, row) => all * (1 - (row[index] ?? 0)), 1);
     const again = report.mistaken ?? 0;
-    return product * ((1 - again) * chance + again);
+    return product * ((1 - again) * chance + again) ** (report.power ?? 1);
   }, 1);
 }

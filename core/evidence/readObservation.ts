@@ -183,6 +183,9 @@ function readSwap(swap: ObservationOf<'swap'>, named: Channel | null, context: R
   return saw(swap, named, trials.SWAP, swap.result);
 }
 
+/** What somebody is not sure to have seen counts half: half of its weight in decibans. */
+const NOT_SURE = 0.5;
+
 /** The same sight once more, of what no repair has touched since, proves next to nothing new. */
 const SEEN_BEFORE = 0.85;
 
@@ -192,7 +195,9 @@ function readLook(look: ObservationOf<'look'>, named: Channel | null, context: R
   const first = lookedBefore(look.part, channel, context);
   const table = first === 'sound' ? LOOK_AGAIN_TABLES[look.part] : LOOK_TABLES[look.part];
   const isSameSight = first !== null && first !== 'sound' && first === look.finding;
-  return saw(look, channel, bothTypes(table), look.finding, isSameSight ? SEEN_BEFORE : undefined);
+  const seen = saw(look, channel, bothTypes(table), look.finding, isSameSight ? SEEN_BEFORE : undefined);
+  if ('ignored' in seen || !look.unsure) return seen;
+  return { reports: seen.reports.map((report) => ({ ...report, power: NOT_SURE })) };
 }
 
 /**

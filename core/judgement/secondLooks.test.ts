@@ -171,3 +171,11 @@ describe('what other modules and many names tell', () => {
     expect(passing(named('13', '2F'))).toBeGreaterThan(1.5 * passing(named('13')));
   });
 });
+
+test('who is not sure of a finding is believed less than who is, and more than nobody', () => {
+  const cut = { kind: 'look', part: 'lead', finding: 'severed', channel: 'front-left' } as const;
+  const [none, unsure, sure] = [[], [{ ...cut, unsure: true }], [cut]].map((seen) => chance(seen, 'lead-open'));
+  expect(sure ?? 0).toBeGreaterThan(0.95);
+  expect(unsure ?? 0).toBeLessThan(0.9);
+  expect(unsure ?? 0).toBeGreaterThan(2 * (none ?? 0));
+});

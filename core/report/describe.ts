@@ -162,7 +162,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
     case 'look':
       return say(
         `${join(PARTS[observation.part].name, at)}: ${names.FINDING_NAMES[observation.finding] ?? observation.finding}`,
-        texts.byEye,
+        observation.unsure ? texts.byEyeNotSure : texts.byEye,
       );
     case 'meter':
       return meter(observation, at, speech);

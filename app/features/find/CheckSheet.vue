@@ -17,6 +17,7 @@ import { usePreferences } from '../../stores/preferences';
 import type { Channel } from '../../../core/casefile/words';
 import DistanceEntry from './DistanceEntry.vue';
 import MeaningRow from './MeaningRow.vue';
+import WithTerms from '../../shared/terms/WithTerms.vue';
 import LookEntry from './LookEntry.vue';
 import MeterEntry from './MeterEntry.vue';
 import SpecsEntry from './SpecsEntry.vue';
@@ -80,12 +81,12 @@ const isPossible = computed(
   () => check.answer.value !== null && canBeMade(check.answer.value, check.channel.value, channels.value),
 );
 
-function choose(words: readonly string[]): void {
+function choose(words: readonly string[], isUnsure = false): void {
   const asked = check.answer.value;
   if (!asked) return;
   if (asked.is === 'sensor-type') void setType(words[0] as 'passive' | 'active');
   else if (asked.is === 'look' || asked.is === 'live' || asked.is === 'choice')
-    void keep(...answered(asked, words, check.channel.value, channels.value));
+    void keep(...answered(asked, words, check.channel.value, channels.value, isUnsure));
 }
 
 /** Front and rear may carry different kinds. */
@@ -102,7 +103,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
 </script>
 
 <template>
-  <div class="check" :class="{ wide: check.answer.value?.is === 'look' }">
+  <div class="check" :class="{ wide: check.answer.value?.is === 'look', metered: check.answer.value?.is === 'meter' }">
     <div class="top">
       <RouterLink class="tap quiet back" :to="{ name: 'find' }" :aria-label="texts.backToFind"
         ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
@@ -135,7 +136,9 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <div class="how">
         <PlateImage v-if="plate" class="picture" :plate="plate" />
         <section>
-          <p v-if="check.answer.value?.is === 'look'" class="look-how">{{ looks.how[check.answer.value.part] }}</p>
+          <p v-if="check.answer.value?.is === 'look'" class="look-how">
+            <WithTerms :text="looks.how[check.answer.value.part]" />
+          </p>
           <template v-if="check.setup.value.length > 0">
             <h2 class="overline">{{ texts.setUp }}</h2>
             <ul class="setup">
@@ -152,7 +155,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         {{ texts.youHaveDoneThis(check.earlier.value.length) }}
       </p>
       <MeaningRow v-if="meanings.length > 0" :meanings="meanings" :shown="check.verdict.value?.heading ?? null" />
-      <MeterEntry v-if="check.answer.value?.is === 'meter'" :check="check" @keep="keep" />
+      <MeterEntry v-if="check.answer.value?.is === 'meter'" class="entry" :check="check" @keep="keep" />
       <DistanceEntry
         v-else-if="check.answer.value?.is === 'distance'"
         :point="check.answer.value.point"
@@ -279,6 +282,29 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   margin: 0 0 8px;
   font-size: 1.1rem;
   max-width: 34em;
+}
+
+@media (min-width: 1100px) {
+  .check.metered {
+    max-width: 1280px;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    column-gap: 28px;
+  }
+
+  .metered > * {
+    grid-column: 1 / -1;
+  }
+
+  .metered > .how {
+    grid-row: 3;
+    grid-column: 1;
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .metered > .entry {
+    grid-row: 3;
+    grid-column: 2;
+  }
 }
 
 .picture {

@@ -4,6 +4,7 @@ import { ALONE } from '../../../core/commands/answered';
 import type { LookPart } from '../../../core/casefile/words';
 import { texts } from '#words/screens/find';
 import FindingCard from './FindingCard.vue';
+import SideBySide from './SideBySide.vue';
 
 /** What an eye finds, by picture: several findings of one part are kept together; "sound" and "can't see it" stand alone. */
 const props = defineProps<{
@@ -11,8 +12,9 @@ const props = defineProps<{
   findings: readonly string[];
   wordsFor: (finding: string) => string;
 }>();
-const emit = defineEmits<{ keep: [found: readonly string[]] }>();
+const emit = defineEmits<{ keep: [found: readonly string[], isUnsure?: boolean] }>();
 const chosen = ref<readonly string[]>([]);
+const isUnsure = ref(false);
 const damage = computed(() => props.findings.filter((finding) => !ALONE.includes(finding)));
 watch(
   () => props.findings,
@@ -57,9 +59,25 @@ function toggle(finding: string): void {
         >
       </button>
     </div>
+    <SideBySide
+      v-model="isUnsure"
+      :part="part"
+      :findings="['sound', ...chosen]"
+      :words-for="wordsFor"
+      @keep="emit('keep', chosen, true)"
+    />
     <Teleport defer to="#own-bar">
       <footer class="bar">
         <p>{{ chosen.length > 0 ? chosen.map(wordsFor).join(', ') : texts.chooseWhatYouSee }}</p>
+        <button
+          type="button"
+          class="second"
+          :disabled="chosen.length === 0"
+          data-test="not-sure"
+          @click="isUnsure = true"
+        >
+          {{ texts.notSure }}
+        </button>
         <button type="button" :disabled="chosen.length === 0" data-test="keep" @click="emit('keep', chosen)">
           {{ texts.keepWhatISaw }}
         </button>
@@ -130,6 +148,16 @@ function toggle(finding: string): void {
   font-size: 1.1rem;
   font-weight: 650;
   cursor: pointer;
+}
+
+.bar p {
+  flex: 1 1 12rem;
+}
+
+.bar .second {
+  background: none;
+  border: 1.5px solid currentcolor;
+  color: inherit;
 }
 
 .bar button:disabled {

@@ -1,6 +1,11 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
 import type { PathPiece } from '../../shared/path/pathView';
+import { computed } from 'vue';
+import type { Channel } from '../../../core/casefile/words';
+import PlateImage from '../../shared/drawings/PlateImage.vue';
+import { checkPlate } from '../../shared/drawings/plates/checks';
+import WithTerms from '../../shared/terms/WithTerms.vue';
 import WireHalves from './WireHalves.vue';
 import { texts } from '#words/screens/find';
 
@@ -13,7 +18,7 @@ export interface PanelCheck {
 }
 
 /** One segment: what it is, what may be wrong there, what is left to check. */
-defineProps<{
+const props = defineProps<{
   piece: PathPiece;
   where: string;
   at: string;
@@ -21,12 +26,15 @@ defineProps<{
   faults: readonly { readonly words: string; readonly share: string }[];
   checks: readonly PanelCheck[];
 }>();
+/** The part at its place on this car. */
+const plate = computed(() => checkPlate(`look:${props.piece.segment}`, props.at as Channel));
 </script>
 
 <template>
   <section class="panel" :class="piece.state">
     <h2>{{ piece.name }}, {{ where }}</h2>
-    <p>{{ explained }}</p>
+    <PlateImage class="picture" :plate="plate" />
+    <p><WithTerms :text="explained" /></p>
     <template v-if="faults.length > 0">
       <h3>{{ texts.whatItMayBe }}</h3>
       <ul class="rows">
@@ -57,6 +65,11 @@ defineProps<{
 </template>
 
 <style scoped>
+.picture {
+  border: 1.4px solid var(--line);
+  border-radius: 8px;
+}
+
 .panel {
   border-left: 6px double var(--question);
   padding-left: 18px;

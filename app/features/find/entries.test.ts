@@ -62,7 +62,7 @@ describe('the manual’s band', () => {
     ['lots', '1.4k', '20', 'The lower value'],
     ['1k', 'lots', '20', 'The upper value'],
     ['2k', '1k', '20', 'The lower value is above the upper one'],
-    ['1k', '2k', '900', 'from -40 to 150 °C'],
+    ['1k', '2k', '900', 'from -40 °C to 150 °C'],
   ])('%s to %s at %s is refused in words', async (min, max, celsius, words) => {
     const { file, write, press, says } = await open();
     await until(() => expect(document.body.textContent).toContain('Keep the manual'));

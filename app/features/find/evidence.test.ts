@@ -124,7 +124,8 @@ describe('on the screen', () => {
     await press('Correct it');
     await until(() => expect(router.currentRoute.value.query).toMatchObject({ do: 'look:plug', correct: 'o5' }));
     await handsOn(screen).says('You correct what you noted before');
-    await handsOn(screen).press('sound');
+    await until(() => expect(screen.find('[data-answer="sound"]').exists()).toBe(true));
+    await screen.find('[data-answer="sound"]').trigger('click');
     await until(async () =>
       expect((await garage.job()).file.observations.find((seen) => seen.id === 'o5')).toMatchObject({
         finding: 'sound',

@@ -8,6 +8,7 @@ import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import { RUNG_PLATES, stepPlate } from '../../shared/drawings/plates/steps';
+import WithTerms from '../../shared/terms/WithTerms.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
@@ -64,6 +65,11 @@ useShortcuts({
   ' ': () => current.value && !current.value.ladder && void done(),
   backspace: () => void props.fix.stepBack(),
 });
+/** Why, and on the ladder how. */
+const explained = computed(() =>
+  rung.value ? `${rung.value.text.split('.').slice(1).join('.').trim()} ${rung.value.why}` : (current.value?.why ?? ''),
+);
+
 /** The drawing of what is to be done now. */
 const plate = computed(() => {
   if (rung.value) return RUNG_PLATES[rung.value.id];
@@ -108,7 +114,7 @@ const plate = computed(() => {
         </li>
       </ol>
       <PlateImage v-if="plate" class="picture" :plate="plate" />
-      <p class="large">{{ rung ? `${rung.text.split('.').slice(1).join('.').trim()} ${rung.why}` : current.why }}</p>
+      <p class="large"><WithTerms :text="explained" /></p>
       <p v-if="torque" class="torque">
         <span class="figure">{{
           torque.newtonMetre === null ? texts.figureOfYourManual : showOwn(torque.newtonMetre, values.torque)

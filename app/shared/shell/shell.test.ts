@@ -75,11 +75,15 @@ describe('settings', () => {
     inDialog(/Glove mode/)?.click();
     inDialog(/Dark colours/)?.click();
     inDialog(/nearside and offside/)?.click();
+    inDialog(/^lbf·in$/)?.click();
     await until(async () =>
       expect(await garage.storage.preference('look')).toEqual({
         gloves: true,
         night: true,
         sides: 'nearside-offside',
+        distance: 'km',
+        torque: 'lbf·in',
+        temperature: '°C',
       }),
     );
     expect(document.documentElement.classList.contains('gloves')).toBe(true);

@@ -52,4 +52,5 @@ export const texts = {
   aServiceIsDue: 'A service is due, or a general warning.',
   repairNotProvedYet: 'repair, not proved yet',
   repair: (result: Said) => `repair, ${result}`,
+  byEyeNotSure: 'by eye, not sure: counts half',
 };

@@ -96,4 +96,9 @@ export const texts = {
   thenAnotherCheck: 'Then another check follows that needs no view of it.',
   whatItMayShow: 'What the display may show, and what it would mean',
   ifItReads: (figure: Said) => `If it reads about ${figure}`,
+  notSure: 'Not sure',
+  compareThem: 'Compare: sound, and what you think you see',
+  stillNotSure: 'Still not sure? Then keep it as a doubt. It counts half, and Zelf looks for another check.',
+  backToTheCards: 'Back to the pictures',
+  keepItAsADoubt: 'Keep it as a doubt',
 };

@@ -1,0 +1,28 @@
+import { describe, expect, test } from 'vitest';
+import { car, caseOf } from '../../tests/support/caseBuilder';
+import { CHECKS } from '../knowledge/checks/all';
+import { meaningsOf } from './meanings';
+
+const FILE = caseOf(car('passive'), []);
+
+describe('what a display may show', () => {
+  test('a coil: in its band, far too low, or nothing at all', () => {
+    const found = meaningsOf('meter:sensor:resistance', 'front-left', FILE);
+    expect(found.map(({ tone }) => tone)).toEqual(['good', 'bad', 'bad']);
+    expect(found.at(-1)).toMatchObject({ figure: 'OL', heading: expect.stringContaining('no connection') as string });
+  });
+  test('the manual’s own band is what the good example stands in', () => {
+    const vehicle = { ...car('passive'), specs: { sensorResistance: { min: 2000, max: 2400, at: 20 } } };
+    expect(meaningsOf('meter:sensor:resistance', 'front-left', caseOf(vehicle, []))[0]?.figure).toBe('2.20 kΩ');
+  });
+  test('every meter check tells at least two things that differ; looks tell none', () => {
+    const meters = CHECKS.filter(({ check, manner }) => check.startsWith('meter:') && !manner);
+    expect(meters.length).toBeGreaterThan(10);
+    for (const { check, of, only } of meters) {
+      const file = caseOf(car(only ?? 'passive'), []);
+      const found = meaningsOf(check, of === 'car' ? null : 'front-left', file);
+      expect(new Set(found.map(({ heading }) => heading)).size, check).toBeGreaterThan(1);
+    }
+    expect(meaningsOf('look:ring', 'front-left', FILE)).toEqual([]);
+  });
+});
