@@ -299,6 +299,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
     grid-row: 3;
     grid-column: 1;
     grid-template-columns: minmax(0, 1fr);
+    align-content: start;
   }
 
   .metered > .entry {

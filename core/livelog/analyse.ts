@@ -1,0 +1,268 @@
+import type { Channel } from '../casefile/words';
+import { texts } from '#words/core/livelog';
+import type { Log, LogFinding } from './log';
+import { trembling, USUAL_TURN_M } from './perTurn';
+import { median, seriesOf, type Series } from './series';
+
+/** Below this many km/h a good sensor may show nothing: many modules begin at 3 to 5. */
+const SURELY_MOVING = 8;
+/** A reader that shows whole km/h is wrong by half of one. */
+const STEP = 1;
+
+/** What the analysis says of a recording. */
+export interface LogReport {
+  readonly findings: readonly LogFinding[];
+  /** Channels of which nothing bad is seen while the car moved. */
+  readonly sound: readonly Channel[];
+  /** What this recording cannot show. */
+  readonly limits: readonly string[];
+  readonly samplesPerSecond: number;
+}
+
+/** One channel's readings while it was read, beside what they should be. */
+interface Readings {
+  readonly channel: Channel;
+  readonly at: readonly number[];
+  readonly own: readonly number[];
+  readonly expected: readonly number[];
+}
+
+function readingsOf(series: Series, channel: Channel): Readings {
+  const [own, expected] = [series.own[channel], series.expected[channel]];
+  const kept = Array.from(series.seconds, (_, at) => at).filter(
+    (at) => !Number.isNaN(own?.[at] ?? Number.NaN) && !Number.isNaN(expected?.[at] ?? Number.NaN),
+  );
+  return {
+    channel,
+    at: kept.map((at) => series.seconds[at] as number),
+    own: kept.map((at) => own?.[at] as number),
+    expected: kept.map((at) => expected?.[at] as number),
+  };
+}
+
+const sure = (many: number): number => Math.min(0.98, 1 - 0.5 / (1 + many / 3));
+
+/** Stays at zero while the car surely moves. */
+function silent({ channel, at, own, expected }: Readings): LogFinding | null {
+  const moving = own.flatMap((speed, index) => ((expected[index] as number) > SURELY_MOVING ? [{ speed, index }] : []));
+  const zeros = moving.filter(({ speed }) => speed < STEP);
+  if (moving.length < 3 || zeros.length < 0.9 * moving.length) return null;
+  const [from, to] = [at[zeros[0]?.index ?? 0] ?? 0, at[zeros.at(-1)?.index ?? 0] ?? 0];
+  return { channel, finding: 'zero', from, to, strength: 1, confidence: sure(zeros.length) };
+}
+
+/** Shows a speed though the car stands. */
+function stuck({ channel, at, own, expected }: Readings): LogFinding | null {
+  const standing = own.flatMap((speed, index) => ((expected[index] as number) < STEP ? [{ speed, index }] : []));
+  const high = standing.filter(({ speed }) => speed > 3);
+  const isStill = new Set(high.map(({ speed }) => Math.round(speed))).size <= 2;
+  if (high.length < 5 || high.length < 0.6 * standing.length || !isStill) return null;
+  const [from, to] = [at[high[0]?.index ?? 0] ?? 0, at[high.at(-1)?.index ?? 0] ?? 0];
+  return { channel, finding: 'stuck-high', from, to, strength: 1, confidence: sure(high.length) };
+}
+
+/** Shows nothing up to some speed, and follows above it. */
+function late({ channel, at, own, expected }: Readings): LogFinding | null {
+  const slow = own
+    .map((speed, index) => ({ speed, should: expected[index] as number, index }))
+    .filter(({ should }) => should > 2 && should < 45)
+    .toSorted((first, second) => first.should - second.should);
+  let best = { limit: 0, wrong: slow.filter(({ speed }) => speed < STEP).length };
+  let zerosAbove = best.wrong;
+  let answersBelow = 0;
+  for (const { speed, should } of slow) {
+    if (speed < STEP) zerosAbove -= 1;
+    else answersBelow += 1;
+    if (zerosAbove + answersBelow < best.wrong) best = { limit: should, wrong: zerosAbove + answersBelow };
+  }
+  const below = slow.filter(({ should }) => should <= best.limit);
+  const above = own.filter((_, index) => (expected[index] as number) > best.limit + 2);
+  const isClean = best.wrong <= 0.1 * below.length;
+  if (best.limit < SURELY_MOVING || below.length < 5 || !isClean || above.filter((speed) => speed > STEP).length < 5)
+    return null;
+  const span = below.map(({ index }) => at[index] as number).toSorted((first, second) => first - second);
+  return {
+    channel,
+    finding: 'cuts-in-late',
+    from: span[0] ?? 0,
+    to: span.at(-1) ?? 0,
+    strength: Math.min(1, best.limit / 45),
+    confidence: sure(below.length / 2),
+    speed: Math.round(best.limit),
+  };
+}
+
+/** Falls far below what it should be, again and again. */
+function dropping({ channel, at, own, expected }: Readings, from = SURELY_MOVING): LogFinding | null {
+  const moving = own
+    .map((speed, index) => ({ speed, should: expected[index] as number, index }))
+    .filter(({ should }) => should > from);
+  const low = moving.filter(({ speed, should }) => speed < 0.6 * should - STEP);
+  const events = low.filter(({ index }, order) => index - (low[order - 1]?.index ?? -9) > 1).length;
+  if (low.length < 2 || low.length > 0.9 * moving.length) return null;
+  return {
+    channel,
+    finding: 'drops-out',
+    from: at[low[0]?.index ?? 0] ?? 0,
+    to: at[low.at(-1)?.index ?? 0] ?? 0,
+    strength: Math.min(1, 1 - median(low.map(({ speed, should }) => speed / should))),
+    confidence: sure(events + low.length / 4),
+  };
+}
+
+/** Runs faster or slower than the rest by a fixed share. */
+function scaled({ channel, at, own, expected }: Readings): LogFinding | null {
+  const ratios = own.flatMap((speed, index) => {
+    const should = expected[index] as number;
+    return should > 20 && speed > 0.6 * should && speed < 1.6 * should ? [speed / should] : [];
+  });
+  if (ratios.length < 20) return null;
+  const middle = median(ratios);
+  const spread = 1.4826 * median(ratios.map((ratio) => Math.abs(ratio - middle)));
+  const off = Math.abs(middle - 1);
+  /* A worn tyre is a hundredth smaller than a new one; another size, or a wrong ring, more than two. */
+  if (off < 0.02 || off < (4 * spread) / Math.sqrt(ratios.length)) return null;
+  return {
+    channel,
+    finding: middle > 1 ? 'reads-fast' : 'reads-slow',
+    from: at[0] ?? 0,
+    to: at.at(-1) ?? 0,
+    strength: Math.min(1, off),
+    confidence: sure(ratios.length / 10),
+  };
+}
+
+/** Deviations from what it should be, without what changes slowly: a running median of about two seconds is taken off. */
+function trembles({ at, own, expected }: Readings): readonly { readonly index: number; readonly share: number }[] {
+  const kept = own.flatMap((speed, index) => {
+    const should = expected[index] as number;
+    return should > 6 && speed > 0.25 * should && speed < 2 * should ? [{ index, share: speed / should - 1 }] : [];
+  });
+  return kept.map(({ index, share }, order) => {
+    const near = kept
+      .slice(Math.max(0, order - 12), order + 13)
+      .filter((other) => Math.abs((at[other.index] as number) - (at[index] as number)) <= 1.2);
+    return { index, share: share - median(near.map((other) => other.share)) };
+  });
+}
+
+/** What a channel's trembling amounts to, and how many readings could have shown it. */
+interface Shaken {
+  readonly finding: LogFinding | null;
+  readonly usable: number;
+  readonly spread: number;
+}
+
+function shaken(readings: Readings, series: Series, turnM: number): Shaken {
+  const { channel, at, own } = readings;
+  const found = trembles(readings);
+  const turnsAt = turnsBy(series);
+  const usable = found.filter(({ index }, order) => {
+    const before = found[order - 1];
+    const step = before ? (at[index] as number) - (at[before.index] as number) : Number.POSITIVE_INFINITY;
+    return (step * (readings.expected[index] as number)) / 3.6 < turnM / 2;
+  });
+  const spread = median(found.map(({ share, index }) => Math.abs(share) * (own[index] as number)));
+  const tremble = trembling(
+    usable.map(({ index }) => turnsAt(at[index] as number)),
+    usable.map(({ share }) => share),
+  );
+  if (!tremble || tremble.byChance > 1e-5 || tremble.amplitude < 0.004)
+    return { finding: null, usable: usable.length, spread };
+  return {
+    usable: usable.length,
+    spread,
+    finding: {
+      channel,
+      finding: 'erratic',
+      rhythm: 'once-per-turn',
+      from: at[usable[0]?.index ?? 0] ?? 0,
+      to: at[usable.at(-1)?.index ?? 0] ?? 0,
+      strength: Math.min(1, 2 * tremble.amplitude),
+      confidence: Math.min(0.98, 1 - Math.max(0.02, tremble.byChance * 1e3)),
+      share: Math.round(100 * tremble.share) / 100,
+    },
+  };
+}
+
+/** Turns since the start, by the road's speed and the usual tyre. */
+function turnsBy({ seconds, road }: Series): (at: number) => number {
+  const turns = new Float64Array(seconds.length);
+  for (let row = 1; row < seconds.length; row += 1) {
+    const speed = ((road[row] as number) + (road[row - 1] as number)) / 2;
+    turns[row] =
+      (turns[row - 1] as number) +
+      (Number.isNaN(speed)
+        ? 0
+        : ((speed / 3.6) * ((seconds[row] as number) - (seconds[row - 1] as number))) / USUAL_TURN_M);
+  }
+  return (at) => {
+    let [low, high] = [0, seconds.length - 1];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((seconds[middle] as number) < at) low = middle + 1;
+      else high = middle;
+    }
+    return turns[low] as number;
+  };
+}
+
+/** Noise beyond what the other wheels have. */
+function noisy(readings: Readings, spread: number, others: number): LogFinding | null {
+  if (spread < 1.2 * STEP || spread < 4 * Math.max(others, 0.25 * STEP)) return null;
+  const { channel, at } = readings;
+  return {
+    channel,
+    finding: 'erratic',
+    from: at[0] ?? 0,
+    to: at.at(-1) ?? 0,
+    strength: Math.min(1, spread / 20),
+    confidence: sure(readings.own.length / 20),
+  };
+}
+
+/**
+ * Judges a recording: which wheels fall silent, drop out, tremble, run off, and what it cannot show.
+ * @param log as read. @param turnM way of the tyre in one turn in metres, where the sheet tells.
+ * @returns findings, most telling first for each channel; channels that are sound as far as this shows.
+ */
+export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
+  const series = seriesOf(log);
+  const length = (log.seconds.at(-1) ?? 0) - (log.seconds[0] ?? 0);
+  const samplesPerSecond = length > 0 ? Math.round((10 * (log.seconds.length - 1)) / length) / 10 : 0;
+  const isMoving = series.road.some((speed) => speed > SURELY_MOVING);
+  const all = series.channels.map((channel) => readingsOf(series, channel));
+  if (!isMoving) {
+    const standing = all.flatMap((readings) => stuck(readings) ?? []);
+    return { findings: standing, sound: [], limits: [texts.tooShort], samplesPerSecond };
+  }
+  const shakes = all.map((readings) => shaken(readings, series, turnM));
+  const findings = all.flatMap((readings, order): LogFinding[] => {
+    const dead = silent(readings);
+    if (dead) return [dead];
+    const cutIn = late(readings);
+    const shake = shakes[order];
+    const others = median(shakes.filter((_, other) => other !== order).map(({ spread }) => spread));
+    const dropped = dropping(readings, cutIn ? (cutIn.speed ?? 0) + 3 : SURELY_MOVING);
+    const trembled = shake?.finding ?? null;
+    const noise = trembled || dropped ? null : noisy(readings, shake?.spread ?? 0, others);
+    return [
+      cutIn,
+      trembled,
+      trembled && dropped && dropped.strength < 0.5 ? null : dropped,
+      noise,
+      scaled(readings),
+      stuck(readings),
+    ].filter((finding) => finding !== null);
+  });
+  const own = ownTrembling(findings);
+  const canTell = shakes.some(({ usable }) => usable >= 40);
+  const sound = series.channels.filter((channel) => !own.some((finding) => finding.channel === channel));
+  return { findings: own, sound, limits: canTell ? [] : [texts.rateTooLow], samplesPerSecond };
+}
+
+/** A wheel's trembling shows faintly on those that are compared with it: only what is at least half as strong as the strongest counts. */
+function ownTrembling(findings: readonly LogFinding[]): readonly LogFinding[] {
+  const most = Math.max(0, ...findings.filter(({ rhythm }) => rhythm).map(({ strength }) => strength));
+  return findings.filter(({ rhythm, strength }) => !rhythm || strength >= 0.5 * most);
+}

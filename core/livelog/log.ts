@@ -1,0 +1,43 @@
+import type { Channel } from '../casefile/words';
+
+/** What a column of a reader's export holds. */
+export type Role = 'time' | 'name' | 'value' | 'unit' | 'vehicle-speed' | Channel;
+
+/** A column that was understood, by its header. */
+export interface LogColumn {
+  readonly header: string;
+  /** Such as `km/h`, `ms`; `assumed km/h` where the header gives none. */
+  readonly unit: string;
+}
+
+export interface LogProblem {
+  /** Line of the file, counted from 1; 0 for the file as a whole. */
+  readonly line: number;
+  readonly message: string;
+}
+
+/** A recording: one row a moment, NaN where a channel was not read then. */
+export interface Log {
+  readonly columns: Readonly<Partial<Record<Role, LogColumn>>>;
+  /** Seconds since the first row, never falling. */
+  readonly seconds: Float64Array;
+  /** Speeds in km/h. */
+  readonly speeds: Readonly<Partial<Record<Channel, Float64Array>>>;
+}
+
+/** What a log shows of one channel. */
+export interface LogFinding {
+  readonly channel: Channel;
+  readonly finding: 'zero' | 'drops-out' | 'erratic' | 'reads-fast' | 'reads-slow' | 'stuck-high' | 'cuts-in-late';
+  /** Seconds in the log between which it shows. */
+  readonly from: number;
+  readonly to: number;
+  /** Share of the speed that is missing, wrong or trembling, 0 to 1. */
+  readonly strength: number;
+  readonly confidence: number;
+  readonly rhythm?: 'once-per-turn';
+  /** With a rhythm: share of a turn that is bad, 0 to 0.5. */
+  readonly share?: number;
+  /** Road speed in km/h from which it answers, for what cuts in late. */
+  readonly speed?: number;
+}

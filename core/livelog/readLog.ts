@@ -1,0 +1,279 @@
+import { CHANNELS, type Channel } from '../casefile/words';
+import { texts } from '#words/core/livelog';
+import { Columns } from './columns';
+import { headerOf, kmhOf } from './headers';
+import { cellsOf, layoutOf, type Layout } from './layout';
+import type { Log, LogColumn, LogProblem, Role } from './log';
+import { numberAt, timeAt } from './numbers';
+import { asBytes, decoded } from './utf8';
+
+const NEWLINE = 10;
+const RETURN = 13;
+const QUOTE = 34;
+/** A header is looked for in this many bytes. */
+const SNIFFED = 64 * 1024;
+/** A longer line is no row of a table. */
+const LONGEST_LINE = 1024 * 1024;
+const MOST_PROBLEMS = 20;
+const DAY = 86_400;
+
+/** Where a wanted cell of a row goes: 0 is time, then the corners in the contract's order. */
+type Targets = Int8Array;
+
+/**
+ * Reads a reader's export, chunk by chunk: any delimiter, decimal comma, columns in any order, one row a moment or one row a signal.
+ * Use: `push` every chunk, then `end`.
+ */
+export class LogReader {
+  private head: Uint8Array[] = [];
+  private headBytes = 0;
+  private layout: Layout | null = null;
+  private targets: Targets = new Int8Array();
+  private columns: Columns | null = null;
+  private row = new Float64Array(1 + CHANNELS.length);
+  private factors = new Float64Array(1 + CHANNELS.length).fill(1);
+  private rest = new Uint8Array(0);
+  private line = 0;
+  private problems: LogProblem[] = [];
+  private isSkipping = false;
+  private failed = false;
+  private long = { name: -1, value: -1, time: -1, at: Number.NaN, isOpen: false };
+
+  /** @param bytesInAll length of the file, to take room once; 0 where it is not known. */
+  constructor(private readonly bytesInAll = 0) {}
+
+  private note(line: number, message: string): void {
+    if (this.problems.length < MOST_PROBLEMS) this.problems.push({ line, message });
+  }
+
+  /** Reads on. @param bytes the next part of the file, cut anywhere. */
+  push(bytes: Uint8Array): void {
+    if (this.failed) return;
+    if (this.layout) return this.rows(bytes);
+    this.head.push(bytes);
+    this.headBytes += bytes.length;
+    if (this.headBytes >= SNIFFED) this.begin();
+  }
+
+  /** The head is whole: find the layout, then read it as rows. */
+  private begin(): void {
+    const all = joined(this.head);
+    this.head = [];
+    if (all.subarray(0, 4096).includes(0)) return this.fail(texts.isNoTextFile);
+    const text = decoded(all.subarray(0, SNIFFED)).replace(/^\uFEFF/, '');
+    const lines = text.split(/\r\n|\n|\r/);
+    this.layout = layoutOf(lines);
+    if (!this.layout) return this.fail(text.trim() === '' ? texts.isEmpty : texts.namesNoWheel);
+    this.aim(this.layout, lines);
+    let from = 0;
+    for (let skipped = 0; skipped <= this.layout.headerLine; skipped += 1) from = lineEnd(all, from) + 1;
+    this.line = this.layout.headerLine + 1;
+    this.rows(all.subarray(Math.min(from, all.length)));
+  }
+
+  private fail(message: string): void {
+    this.failed = true;
+    this.note(0, message);
+  }
+
+  /** Which cell goes where, and by what it is multiplied to be km/h. */
+  private aim(layout: Layout, lines: readonly string[]): void {
+    const { headers, isLong } = layout;
+    this.targets = new Int8Array(headers.length).fill(-1);
+    headers.forEach(({ role, unit }, at) => {
+      if (role === 'time' && !this.targets.includes(0)) this.targets[at] = 0;
+      const corner = CHANNELS.indexOf(role as Channel);
+      if (isLong || corner < 0 || this.targets.includes(corner + 1)) return;
+      this.targets[at] = corner + 1;
+      this.factors[corner + 1] = kmhOf(unit);
+    });
+    const place = (role: Role): number => headers.findIndex((header) => header.role === role);
+    if (isLong) this.long = { ...this.long, name: place('name'), value: place('value'), time: place('time') };
+    if (!isLong && !this.targets.includes(0)) this.fail(texts.hasNoTime);
+    const sample = lines.slice(layout.headerLine + 1, layout.headerLine + 40).filter((line) => line !== '');
+    const bytesARow = sample.reduce((sum, line) => sum + line.length + 1, 0) / Math.max(1, sample.length);
+    const expected = this.bytesInAll > 0 && bytesARow > 0 ? (this.bytesInAll / bytesARow) * 1.03 : 0;
+    this.columns = new Columns(1 + CHANNELS.length, expected);
+  }
+
+  private rows(chunk: Uint8Array): void {
+    const bytes = this.rest.length > 0 ? joined([this.rest, chunk]) : chunk;
+    let from = 0;
+    while (from < bytes.length) {
+      const end = this.rowEnd(bytes, from);
+      if (end < 0) break;
+      this.readRow(bytes, from, end);
+      from = end + 1;
+    }
+    this.rest = bytes.slice(from);
+    if (this.rest.length > LONGEST_LINE) {
+      if (!this.isSkipping) this.note(this.line + 1, texts.lineTooLong);
+      this.isSkipping = true;
+      this.rest = new Uint8Array(0);
+    }
+  }
+
+  /** End of a row: a newline that stands in no quotes; -1 where the chunk ends before. */
+  private rowEnd(bytes: Uint8Array, from: number): number {
+    const end = bytes.indexOf(NEWLINE, from);
+    if (end < 0) return -1;
+    const quote = bytes.indexOf(QUOTE, from);
+    if (quote < 0 || quote > end) return end;
+    let isQuoted = false;
+    for (let at = from; at < bytes.length; at += 1) {
+      if (bytes[at] === QUOTE) isQuoted = !isQuoted;
+      else if (bytes[at] === NEWLINE && !isQuoted) return at;
+    }
+    return -1;
+  }
+
+  private readRow(bytes: Uint8Array, from: number, end: number): void {
+    this.line += 1;
+    if (this.isSkipping) {
+      this.isSkipping = false;
+      return;
+    }
+    const to = end > from && bytes[end - 1] === RETURN ? end - 1 : end;
+    if (to === from) return;
+    const { layout } = this;
+    if (!layout) return;
+    if (layout.isLong) return this.readLongRow(bytes, from, to, layout);
+    this.row.fill(Number.NaN);
+    const { delimiter, decimal } = layout;
+    let [cell, start] = [0, from];
+    for (let at = from; at <= to && cell < this.targets.length; at += 1) {
+      if (at < to && bytes[at] === QUOTE) {
+        at = closingQuote(bytes, at, to);
+        continue;
+      }
+      if (at < to && bytes[at] !== delimiter) continue;
+      const target = this.targets[cell] as number;
+      if (target >= 0) {
+        const isQuoted = bytes[start] === QUOTE && bytes[at - 1] === QUOTE;
+        const [first, last] = isQuoted ? [start + 1, at - 1] : [start, at];
+        this.row[target] =
+          target === 0
+            ? timeAt(bytes, first, last, decimal)
+            : numberAt(bytes, first, last, decimal) * (this.factors[target] as number);
+      }
+      cell += 1;
+      start = at + 1;
+    }
+    this.keep();
+  }
+
+  private keep(): void {
+    if (Number.isNaN(this.row[0] as number)) this.note(this.line, texts.rowWithoutTime);
+    else this.columns?.add(this.row);
+  }
+
+  /** One row a signal: rows of one moment are put together. */
+  private readLongRow(bytes: Uint8Array, from: number, to: number, { delimiter, decimal, headers }: Layout): void {
+    const cells = cellsOf(decoded(bytes.subarray(from, to)), String.fromCharCode(delimiter));
+    const number = (words: string, read: typeof numberAt): number => {
+      const encoded = asBytes(words);
+      return read(encoded, 0, encoded.length, decimal);
+    };
+    const { role, unit } = headerOf(cells[this.long.name] ?? '');
+    const target = CHANNELS.indexOf(role as Channel) + 1;
+    if (target === 0) return;
+    const at = number(cells[this.long.time] ?? '', timeAt);
+    if (this.long.isOpen && at !== this.long.at) this.keep();
+    if (!this.long.isOpen || at !== this.long.at) this.row.fill(Number.NaN);
+    const unitCell = cells[headers.findIndex((header) => header.role === 'unit')]?.toLowerCase() ?? null;
+    this.row[0] = at;
+    this.row[target] =
+      number(cells[this.long.value] ?? '', numberAt) * kmhOf(unit ?? headers[this.long.value]?.unit ?? unitCell);
+    this.long = { ...this.long, at, isOpen: true };
+  }
+
+  /** The recording, once all chunks have been pushed. @returns the log, null where the file is none, and what was wrong. */
+  end(): { readonly log: Log | null; readonly problems: readonly LogProblem[] } {
+    if (!this.layout && !this.failed) this.begin();
+    if (!this.failed && this.rest.length > 0) {
+      const last = joined([this.rest, Uint8Array.of(NEWLINE)]);
+      this.rest = new Uint8Array(0);
+      this.readRow(last, 0, last.length - 1);
+    }
+    if (this.long.isOpen) this.keep();
+    const { columns, layout } = this;
+    if (this.failed || !columns || !layout) return { log: null, problems: this.problems };
+    if (columns.rows < 2) {
+      this.note(0, texts.hasNoRows);
+      return { log: null, problems: this.problems };
+    }
+    return { log: this.logOf(columns, layout), problems: this.problems };
+  }
+
+  private logOf(columns: Columns, layout: Layout): Log {
+    const printed = layout.headers.find(({ role }) => role === 'time')?.unit ?? null;
+    const { seconds, unit } = asSeconds(columns.column(0), printed);
+    const described: Partial<Record<Role, LogColumn>> = {};
+    for (const { role, text, unit: speedUnit } of layout.headers)
+      if (role && !described[role])
+        described[role] = { header: text, unit: role === 'time' ? unit : (speedUnit ?? texts.assumedKmh) };
+    const speeds: Partial<Record<Channel, Float64Array>> = {};
+    CHANNELS.forEach((channel, at) => {
+      const column = columns.column(at + 1);
+      if (column.some((speed) => !Number.isNaN(speed))) speeds[channel] = column;
+    });
+    return { columns: described, seconds, speeds };
+  }
+}
+
+const lineEnd = (bytes: Uint8Array, from: number): number => {
+  for (let at = from; at < bytes.length; at += 1) {
+    if (bytes[at] === NEWLINE) return at;
+    if (bytes[at] === RETURN && bytes[at + 1] !== NEWLINE) return at;
+  }
+  return bytes.length;
+};
+
+function closingQuote(bytes: Uint8Array, from: number, to: number): number {
+  for (let at = from + 1; at < to; at += 1) if (bytes[at] === QUOTE) return at;
+  return to - 1;
+}
+
+function joined(parts: readonly Uint8Array[]): Uint8Array {
+  const all = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
+}
+
+/** Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds. */
+function asSeconds(times: Float64Array, printed: string | null): { seconds: Float64Array; unit: string } {
+  const steps = Array.from(times.subarray(1, 400), (time, at) => time - (times[at] as number)).toSorted(
+    (a, b) => a - b,
+  );
+  const usual = steps[Math.floor(steps.length / 2)] ?? 0;
+  const unit = printed ?? (usual > 20 ? 'ms' : 's');
+  const factor = unit === 'ms' ? 0.001 : 1;
+  const first = times[0] ?? 0;
+  let [before, added] = [0, 0];
+  for (let at = 0; at < times.length; at += 1) {
+    let now = ((times[at] as number) - first) * factor + added;
+    if (now < before - DAY / 2) {
+      added += DAY;
+      now += DAY;
+    }
+    times[at] = Math.max(now, before);
+    before = times[at] as number;
+  }
+  return { seconds: times, unit: printed ?? `${texts.assumed} ${unit}` };
+}
+
+/**
+ * Reads a whole file that lies in memory.
+ * @param bytes of the file. @returns the log or null, and what was wrong, with line numbers.
+ * @example readLog(asBytes('t,FL,FR\\n0,10,10\\n1,11,11\\n')).log?.seconds.length // => 2
+ */
+export function readLog(bytes: Uint8Array): ReturnType<LogReader['end']> {
+  const reader = new LogReader(bytes.length);
+  const CHUNK = 1 << 20;
+  for (let at = 0; at < bytes.length; at += CHUNK) reader.push(bytes.subarray(at, at + CHUNK));
+  return reader.end();
+}
