@@ -1,6 +1,7 @@
 import { assessVerb } from './assessVerb';
 import { decodeVerb } from './decodeVerb';
 import { BadInput } from './input';
+import { logVerb } from './logVerb';
 import { planVerb } from './planVerb';
 import { trialVerb } from './trialVerb';
 import { validateVerb } from './validateVerb';
@@ -13,6 +14,7 @@ const VERBS: ReadonlyMap<string, Verb> = new Map([
   ['validate', validateVerb],
   ['plan', planVerb],
   ['trial', trialVerb],
+  ['log', logVerb],
 ]);
 
 const out: Out = {

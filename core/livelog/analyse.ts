@@ -17,6 +17,8 @@ export interface LogReport {
   /** What this recording cannot show. */
   readonly limits: readonly string[];
   readonly samplesPerSecond: number;
+  /** Whether the car moved enough to say anything of its wheels. */
+  readonly isDriven: boolean;
 }
 
 /** One channel's readings while it was read, beside what they should be. */
@@ -25,6 +27,7 @@ interface Readings {
   readonly at: readonly number[];
   readonly own: readonly number[];
   readonly expected: readonly number[];
+  readonly straight: readonly boolean[];
 }
 
 function readingsOf(series: Series, channel: Channel): Readings {
@@ -37,6 +40,7 @@ function readingsOf(series: Series, channel: Channel): Readings {
     at: kept.map((at) => series.seconds[at] as number),
     own: kept.map((at) => own?.[at] as number),
     expected: kept.map((at) => expected?.[at] as number),
+    straight: kept.map((at) => series.straight[channel]?.[at] === 1),
   };
 }
 
@@ -93,11 +97,11 @@ function late({ channel, at, own, expected }: Readings): LogFinding | null {
 }
 
 /** Falls far below what it should be, again and again. */
-function dropping({ channel, at, own, expected }: Readings, from = SURELY_MOVING): LogFinding | null {
+function dropping({ channel, at, own, expected }: Readings, from: number, spread: number): LogFinding | null {
   const moving = own
     .map((speed, index) => ({ speed, should: expected[index] as number, index }))
     .filter(({ should }) => should > from);
-  const low = moving.filter(({ speed, should }) => speed < 0.6 * should - STEP);
+  const low = moving.filter(({ speed, should }) => speed < 0.6 * should - STEP - 4 * spread);
   const events = low.filter(({ index }, order) => index - (low[order - 1]?.index ?? -9) > 1).length;
   if (low.length < 2 || low.length > 0.9 * moving.length) return null;
   return {
@@ -110,11 +114,17 @@ function dropping({ channel, at, own, expected }: Readings, from = SURELY_MOVING
   };
 }
 
+/** A wheel's fixed share beside the rest, and on how many readings it rests. */
+interface Scaled {
+  readonly finding: LogFinding;
+  readonly count: number;
+}
+
 /** Runs faster or slower than the rest by a fixed share. */
-function scaled({ channel, at, own, expected }: Readings): LogFinding | null {
+function scaled({ channel, at, own, expected, straight }: Readings): Scaled | null {
   const ratios = own.flatMap((speed, index) => {
     const should = expected[index] as number;
-    return should > 20 && speed > 0.6 * should && speed < 1.6 * should ? [speed / should] : [];
+    return straight[index] && should > 20 && speed > 0.6 * should && speed < 1.6 * should ? [speed / should] : [];
   });
   if (ratios.length < 20) return null;
   const middle = median(ratios);
@@ -122,14 +132,19 @@ function scaled({ channel, at, own, expected }: Readings): LogFinding | null {
   const off = Math.abs(middle - 1);
   /* A worn tyre is a hundredth smaller than a new one; another size, or a wrong ring, more than two. */
   if (off < 0.02 || off < (4 * spread) / Math.sqrt(ratios.length)) return null;
+  const finding = middle > 1 ? ('reads-fast' as const) : ('reads-slow' as const);
+  const span = { from: at[0] ?? 0, to: at.at(-1) ?? 0 };
   return {
-    channel,
-    finding: middle > 1 ? 'reads-fast' : 'reads-slow',
-    from: at[0] ?? 0,
-    to: at.at(-1) ?? 0,
-    strength: Math.min(1, off),
-    confidence: sure(ratios.length / 10),
+    count: ratios.length,
+    finding: { channel, finding, ...span, strength: Math.min(1, off), confidence: sure(ratios.length / 10) },
   };
+}
+
+/** A wheel that runs off makes bends look straight to the other axle, and straights like bends: it is seen itself on far more readings. */
+function ownScale(found: readonly (Scaled | null)[], order: number): LogFinding | null {
+  const most = Math.max(0, ...found.map((entry) => entry?.count ?? 0));
+  const own = found[order];
+  return own && own.count >= 0.5 * most ? own.finding : null;
 }
 
 /** Deviations from what it should be, without what changes slowly: a running median of about two seconds is taken off. */
@@ -234,31 +249,32 @@ export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
   const all = series.channels.map((channel) => readingsOf(series, channel));
   if (!isMoving) {
     const standing = all.flatMap((readings) => stuck(readings) ?? []);
-    return { findings: standing, sound: [], limits: [texts.tooShort], samplesPerSecond };
+    return { findings: standing, sound: [], limits: [texts.tooShort], samplesPerSecond, isDriven: false };
   }
   const shakes = all.map((readings) => shaken(readings, series, turnM));
+  const scales = all.map(scaled);
   const findings = all.flatMap((readings, order): LogFinding[] => {
-    const dead = silent(readings);
-    if (dead) return [dead];
-    const cutIn = late(readings);
+    const whole = silent(readings) ?? stuck(readings);
+    if (whole) return [whole];
     const shake = shakes[order];
     const others = median(shakes.filter((_, other) => other !== order).map(({ spread }) => spread));
-    const dropped = dropping(readings, cutIn ? (cutIn.speed ?? 0) + 3 : SURELY_MOVING);
     const trembled = shake?.finding ?? null;
-    const noise = trembled || dropped ? null : noisy(readings, shake?.spread ?? 0, others);
+    const noise = trembled ? null : noisy(readings, shake?.spread ?? 0, others);
+    const cutIn = late(readings);
+    const from = cutIn ? (cutIn.speed ?? 0) + 3 : SURELY_MOVING;
+    const dropped = dropping(readings, from, noise ? (shake?.spread ?? 0) : 0);
     return [
       cutIn,
       trembled,
-      trembled && dropped && dropped.strength < 0.5 ? null : dropped,
       noise,
-      scaled(readings),
-      stuck(readings),
+      trembled && (dropped?.strength ?? 0) < 0.5 ? null : dropped,
+      ownScale(scales, order),
     ].filter((finding) => finding !== null);
   });
   const own = ownTrembling(findings);
   const canTell = shakes.some(({ usable }) => usable >= 40);
   const sound = series.channels.filter((channel) => !own.some((finding) => finding.channel === channel));
-  return { findings: own, sound, limits: canTell ? [] : [texts.rateTooLow], samplesPerSecond };
+  return { findings: own, sound, limits: canTell ? [] : [texts.rateTooLow], samplesPerSecond, isDriven: true };
 }
 
 /** A wheel's trembling shows faintly on those that are compared with it: only what is at least half as strong as the strongest counts. */

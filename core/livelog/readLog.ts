@@ -163,7 +163,7 @@ export class LogReader {
   }
 
   private keep(): void {
-    if (Number.isNaN(this.row[0] as number)) this.note(this.line, texts.rowWithoutTime);
+    if (Number.isNaN(this.row[0])) this.note(this.line, texts.rowWithoutTime);
     else this.columns?.add(this.row);
   }
 
@@ -190,7 +190,8 @@ export class LogReader {
   /** The recording, once all chunks have been pushed. @returns the log, null where the file is none, and what was wrong. */
   end(): { readonly log: Log | null; readonly problems: readonly LogProblem[] } {
     if (!this.layout && !this.failed) this.begin();
-    if (!this.failed && this.rest.length > 0) {
+    if (!this.failed && this.rest.includes(NEWLINE)) this.note(this.line + 1, texts.quoteNeverCloses);
+    else if (!this.failed && this.rest.length > 0) {
       const last = joined([this.rest, Uint8Array.of(NEWLINE)]);
       this.rest = new Uint8Array(0);
       this.readRow(last, 0, last.length - 1);

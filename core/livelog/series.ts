@@ -40,35 +40,37 @@ export interface Series {
   readonly own: Readonly<Partial<Record<Channel, Float64Array>>>;
   /** What the other wheels say of this one's speed. */
   readonly expected: Readonly<Partial<Record<Channel, Float64Array>>>;
+  /** 1 where the car runs straight by the other axle. */
+  readonly straight: Readonly<Partial<Record<Channel, Uint8Array>>>;
   /** Median of all wheels. */
   readonly road: Float64Array;
 }
 
-const TWIN: Readonly<Partial<Record<Channel, readonly [twin: Channel, same: Channel, across: Channel]>>> = {
-  'front-left': ['front-right', 'rear-left', 'rear-right'],
-  'front-right': ['front-left', 'rear-right', 'rear-left'],
-  'rear-left': ['rear-right', 'front-left', 'front-right'],
-  'rear-right': ['rear-left', 'front-right', 'front-left'],
+const OTHER_AXLE: Readonly<Partial<Record<Channel, readonly [left: Channel, right: Channel]>>> = {
+  'front-left': ['rear-left', 'rear-right'],
+  'front-right': ['rear-left', 'rear-right'],
+  'rear-left': ['front-left', 'front-right'],
+  'rear-right': ['front-left', 'front-right'],
 };
-/** Two wheels of one axle differ by no more than this share in a bend (turning circle of about 10 m, track of 1.5 m). */
-const MOST_IN_A_BEND = 0.15;
+/** Sides that differ by less than this share, or by half a step of a reader, run straight on. */
+const STRAIGHT = 0.012;
+const HALF_STEP = 0.5;
 
-/** The speed of a wheel by the other three: its twin, and by how much the two sides differ on the other axle, as they do in a bend. */
-function expectedAt(
-  at: number,
-  channel: Channel,
-  all: Readonly<Partial<Record<Channel, Float64Array>>>,
-  road: number,
-): number {
-  const others = CHANNELS.flatMap((other) => {
+/** Whether the car runs straight by the axle that this wheel does not belong to; an axle with one reading says nothing against it. */
+function isStraightAt(at: number, channel: Channel, all: Readonly<Partial<Record<Channel, Float64Array>>>): boolean {
+  const [left, right] = (OTHER_AXLE[channel] ?? []).map((other) => all[other]?.[at] ?? Number.NaN);
+  if (left === undefined || right === undefined || Number.isNaN(left + right)) return true;
+  return Math.abs(left - right) <= STRAIGHT * Math.max(left, right) + HALF_STEP;
+}
+
+/** The speed of a wheel by the others: their median, or of two the faster. */
+function expectedAt(at: number, channel: Channel, all: Readonly<Partial<Record<Channel, Float64Array>>>): number {
+  const others: number[] = [];
+  for (const other of CHANNELS) {
     const speed = other === channel ? Number.NaN : (all[other]?.[at] ?? Number.NaN);
-    return Number.isNaN(speed) ? [] : [speed];
-  });
-  const [twin, same, across] = (TWIN[channel] ?? []).map((other) => all[other]?.[at] ?? Number.NaN);
-  const bend = (same ?? Number.NaN) - (across ?? Number.NaN);
-  const isBend = Math.abs(bend) <= MOST_IN_A_BEND * Math.max(road, 1);
-  if (twin !== undefined && !Number.isNaN(twin + bend) && isBend && twin > 0.5 * road) return Math.max(0, twin + bend);
-  return others.length > 0 ? (others.length === 2 ? Math.max(...others) : median(others)) : Number.NaN;
+    if (!Number.isNaN(speed)) others.push(speed);
+  }
+  return others.length === 2 ? Math.max(...others) : median(others);
 }
 
 /**
@@ -88,6 +90,9 @@ export function seriesOf(log: Log): Series {
   });
   const expected: Partial<Record<Channel, Float64Array>> = {};
   for (const channel of channels)
-    expected[channel] = Float64Array.from(log.seconds, (_, at) => expectedAt(at, channel, drawn, road[at] as number));
-  return { seconds: log.seconds, channels, own: log.speeds, expected, road };
+    expected[channel] = Float64Array.from(log.seconds, (_, at) => expectedAt(at, channel, drawn));
+  const straight: Partial<Record<Channel, Uint8Array>> = {};
+  for (const channel of channels)
+    straight[channel] = Uint8Array.from(log.seconds, (_, at) => Number(isStraightAt(at, channel, drawn)));
+  return { seconds: log.seconds, channels, own: log.speeds, expected, straight, road };
 }

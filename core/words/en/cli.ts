@@ -26,4 +26,7 @@ export const texts = {
   trialUse: (reason: Said, uSAGE: Said) => `trial: ${reason}; use: ${uSAGE}`,
   validateFile: 'validate FILE…',
   validateNeedsAtLeast: 'validate needs at least one case file',
+  logFile: 'log FILE.csv',
+  logNeedsOneFile: 'log needs one file of a recording',
+  fileTrouble: (file: Said, message: Said) => `zelf: ${file}: ${message}`,
 };

@@ -12,4 +12,5 @@ export const texts = {
   rateTooLow:
     'At this many readings a second, trembling once a wheel turn cannot be seen. Record faster, or drive slower.',
   tooShort: 'The car hardly moves in this recording: nothing can be said of the wheels.',
+  quoteNeverCloses: 'begins a quote that never closes; all below it was left out',
 };

@@ -1,0 +1,219 @@
+import { describe, expect, test } from 'vitest';
+import fc from 'fast-check';
+import { CASE_FILE } from '../../core/casefile/contract';
+import { fits } from '../../core/casefile/misfits';
+import { analyse } from '../../core/livelog/analyse';
+import { numberAt, timeAt } from '../../core/livelog/numbers';
+import { observationsOf } from '../../core/livelog/observations';
+import { LogReader, readLog } from '../../core/livelog/readLog';
+import { asBytes, decoded } from '../../core/livelog/utf8';
+import { simulated, type Wrong } from './simulate';
+
+const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
+const read = (text: string) => readLog(bytes(text));
+const speedsOf = (text: string, channel: 'front-left' | 'front-right' | 'rear-left' = 'front-left') =>
+  Array.from(read(text).log?.speeds[channel] ?? []);
+
+describe('numbers', () => {
+  test('are the same that parseFloat gives, digit by digit', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.double({ noNaN: true, noDefaultInfinity: true }),
+          fc.float({ noNaN: true, noDefaultInfinity: true }),
+        ),
+        (value) => {
+          const text = String(value);
+          expect(numberAt(asBytes(text), 0, text.length, 46)).toBe(Number.parseFloat(text));
+        },
+      ),
+      { numRuns: 2000 },
+    );
+  });
+  test.each([
+    ['', NaN],
+    ['-', NaN],
+    ['12a', NaN],
+    ['1.2.3', NaN],
+    [' 7 ', 7],
+    ['.5', 0.5],
+    ['5.', 5],
+    ['+3', 3],
+    ['-0.25', -0.25],
+    ['1e3', 1000],
+    ['99999999999999999999', 1e20],
+  ])('%j', (text, value) => {
+    expect(numberAt(asBytes(text), 0, text.length, 46)).toEqual(value);
+  });
+  test('clocks and dates differ by seconds', () => {
+    const at = (text: string): number => timeAt(asBytes(text), 0, text.length, 46);
+    expect(at('07:41:03.250') - at('07:41:01')).toBeCloseTo(2.25, 9);
+    expect(at('2024-03-01 00:00:01') - at('2024-02-29T23:59:59')).toBe(2);
+    expect(at('01.01.2025 00:00:00') - at('31.12.2024 23:59:58')).toBe(2);
+    expect(at('12')).toBe(12);
+    expect(at('noon:')).toBeNaN();
+  });
+});
+
+describe('exports of every make-up', () => {
+  const ROWS = [
+    [0, 10, 11],
+    [0.5, 20, 21],
+    [1, 30, 31],
+  ];
+  const table = (head: string, cells: (row: number[]) => string, end = '\n'): string =>
+    [head, ...ROWS.map((row) => cells(row))].join(end);
+  test.each([
+    ['commas', table('Time,FL,FR', (row) => row.join(','))],
+    [
+      'semicolons and decimal commas',
+      table('Zeit [s];Rad vorne links [km/h];Rad vorne rechts [km/h]', (row) =>
+        row.map((cell) => `${cell},0`.replace('.5,0', ',5')).join(';'),
+      ),
+    ],
+    ['tabs, carriage returns', table('t\tWheel speed FL\tWheel speed FR', (row) => row.join('\t'), '\r\n')],
+    [
+      'a mark of byte order, words before the header',
+      `\uFEFFMade by a reader\nVehicle,unknown\n${table('Time (s),LF speed,RF speed', (row) => row.join(','))}`,
+    ],
+    ['quotes', table('"Time","front left","front right"', (row) => row.map((cell) => `"${cell}"`).join(','))],
+    [
+      'columns in another order, others between',
+      table('FR;note;FL;Time', ([time, left, right]) => `${right};"a;b";${left};${time}`),
+    ],
+    ['milliseconds', table('Time (ms),FL,FR', ([time = 0, left, right]) => `${time * 1000},${left},${right}`)],
+    ['a clock', table('Time,FL,FR', ([time = 0, left, right]) => `10:00:0${time},${left},${right}`)],
+  ])('%s', (_, text) => {
+    const { log, problems } = read(text);
+    expect(problems).toEqual([]);
+    expect(Array.from(log?.seconds ?? [])).toEqual([0, 0.5, 1]);
+    expect(Array.from(log?.speeds['front-left'] ?? [])).toEqual([10, 20, 30]);
+    expect(Array.from(log?.speeds['front-right'] ?? [])).toEqual([11, 21, 31]);
+  });
+  test('miles become kilometres; without a unit it is said that km/h is assumed', () => {
+    expect(speedsOf('t,FL (mph)\n0,10\n1,20\n')).toEqual([16.09344, 32.18688]);
+    expect(read('t,FL\n0,10\n1,20\n').log?.columns['front-left']).toEqual({ header: 'FL', unit: 'assumed km/h' });
+  });
+  test('one row a signal is put together by its moments', () => {
+    const long =
+      'Time,Signal,Value,Unit\n0,Wheel speed FL,10,km/h\n0,Wheel speed FR,11,km/h\n0,Engine,900,rpm\n1,Wheel speed FL,20,km/h\n1,Wheel speed FR,21,km/h\n';
+    expect(speedsOf(long)).toEqual([10, 20]);
+    expect(speedsOf(long, 'front-right')).toEqual([11, 21]);
+  });
+  test('cells may be missing; a row without time is left out and named', () => {
+    const { log, problems } = read('t,FL,FR\n0,10,\n,,\n1,,21\n');
+    expect(Array.from(log?.speeds['front-left'] ?? [])).toEqual([10, NaN]);
+    expect(problems).toEqual([{ line: 3, message: expect.stringContaining('no time') as string }]);
+  });
+  test('midnight passes', () => {
+    expect(Array.from(read('Time,FL\n23:59:59,1\n00:00:01,2\n').log?.seconds ?? [])).toEqual([0, 2]);
+  });
+  test.each([
+    ['nothing', '', 'is empty'],
+    ['no wheel', 'a,b\n1,2\n', 'names no wheel'],
+    ['no time', 'FL,FR\n1,2\n3,4\n', 'no column of time'],
+    ['only a header', 't,FL\n', 'no rows'],
+    ['binary', 't,FL\n\u0000\u0001', 'no text file'],
+  ])('%s is refused in words', (_, text, words) => {
+    const { log, problems } = read(text);
+    expect(log).toBeNull();
+    expect(problems[0]).toEqual({ line: 0, message: expect.stringContaining(words) as string });
+  });
+  test('a line of a million columns, a quote that never closes: an answer, and at once', () => {
+    expect(read(`t,FL\n0,${'1,'.repeat(1_000_000)}\n1,2\n2,3\n`).log?.seconds).toHaveLength(3);
+    expect(read(`t,FL\n0,1\n1,"2\n${'3,4\n'.repeat(20_000)}`).log).toBeNull();
+    const huge = read(`t,FL\n0,1\n${'x'.repeat(3_000_000)}\n1,2\n`);
+    expect(huge.problems[0]?.message).toContain('longer than a megabyte');
+  });
+  test('wherever it is cut into parts, the same is read', () => {
+    const text = simulated({ seed: 3, seconds: 8, hertz: 10, step: 0.01, isPolled: true, wrong: [] });
+    const whole = read(text);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (size) => {
+        const reader = new LogReader();
+        const all = bytes(text);
+        for (let at = 0; at < all.length; at += size) reader.push(all.subarray(at, at + size));
+        expect(reader.end()).toEqual(whole);
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('old readers write Latin-1: it is read all the same', () => {
+    expect(decoded(Uint8Array.of(0x61, 0xe8, 0x62))).toBe('aèb');
+    expect(decoded(bytes('arrière 😀'))).toBe('arrière 😀');
+  });
+});
+
+describe('what a recording shows', () => {
+  const FAULTS: readonly (Wrong & { readonly shows: string })[] = [
+    { channel: 'front-left', kind: 'zero', size: 1, shows: 'zero' },
+    { channel: 'front-right', kind: 'late', size: 18, shows: 'cuts-in-late' },
+    { channel: 'rear-left', kind: 'drops', size: 0.1, shows: 'drops-out' },
+    { channel: 'rear-right', kind: 'fast', size: 0.05, shows: 'reads-fast' },
+    { channel: 'front-left', kind: 'slow', size: 0.04, shows: 'reads-slow' },
+    { channel: 'front-right', kind: 'noise', size: 4, shows: 'erratic' },
+    { channel: 'rear-right', kind: 'ring', size: 0.15, shows: 'erratic once-per-turn' },
+    { channel: 'front-left', kind: 'stuck', size: 12, shows: 'stuck-high' },
+  ];
+  const DRIVE = { seconds: 80, hertz: 12, step: 0.1, isPolled: false };
+  const shown = (wrong: readonly Wrong[], change: object = {}) => {
+    const { log } = read(simulated({ seed: 11, ...DRIVE, ...change, wrong }));
+    if (!log) throw new Error('the simulated log can be read');
+    return analyse(log);
+  };
+  test.each(FAULTS)('$kind at $channel is found, and nothing else', ({ shows, ...wrong }) => {
+    const { findings, sound } = shown([wrong]);
+    expect(findings.map(({ channel, finding, rhythm = '' }) => `${channel} ${`${finding} ${rhythm}`.trim()}`)).toEqual([
+      `${wrong.channel} ${shows}`,
+    ]);
+    expect(sound).toHaveLength(3);
+  });
+  test('a sound car shows nothing, in bends too; channels asked in turn are no fault', () => {
+    expect(shown([]).findings).toEqual([]);
+    expect(shown([], { isPolled: true, hertz: 8, step: 1 }).findings).toEqual([]);
+  });
+  test('the bad share of a turn is told within a twentieth', () => {
+    const { findings } = shown([{ channel: 'rear-left', kind: 'ring', size: 0.3, share: 0.12 }], { hertz: 25 });
+    expect(findings[0]?.share).toBeGreaterThan(0.06);
+    expect(findings[0]?.share).toBeLessThan(0.18);
+  });
+  test('two wheels at once', () => {
+    const { findings } = shown([
+      { channel: 'front-left', kind: 'drops', size: 0.1 },
+      { channel: 'rear-right', kind: 'late', size: 16 },
+    ]);
+    expect(findings.map(({ channel, finding }) => `${channel} ${finding}`)).toEqual([
+      'front-left drops-out',
+      'rear-right cuts-in-late',
+    ]);
+  });
+  test('at two readings a second a ring is not judged, and that is said', () => {
+    const { findings, limits } = shown([{ channel: 'rear-right', kind: 'ring', size: 0.15 }], { hertz: 2, step: 1 });
+    expect(findings).toEqual([]);
+    expect(limits[0]).toContain('trembling once a wheel turn cannot be seen');
+  });
+  test('a car that stands says nothing of its wheels', () => {
+    const standing = read('t,FL,FR,RL,RR\n0,0,0,0,0\n1,0,0,0,0\n2,0,0,0,0\n').log;
+    expect(standing && analyse(standing)).toMatchObject({ findings: [], sound: [], isDriven: false });
+  });
+  test('it amounts to observations that a case file takes', () => {
+    const report = shown([{ channel: 'rear-right', kind: 'ring', size: 0.15 }]);
+    const observations = observationsOf(report);
+    expect(observations).toHaveLength(4);
+    expect(observations[0]).toMatchObject({
+      kind: 'live',
+      while: 'drive',
+      channel: 'rear-right',
+      finding: 'erratic',
+      rhythm: 'once-per-turn',
+    });
+    expect(observations.slice(1).every(({ finding }) => finding === 'follows')).toBe(true);
+    const file = {
+      format: 'zelf-case',
+      version: 1,
+      vehicle: { channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] },
+      observations,
+    };
+    expect(fits(CASE_FILE, file)).toBe(true);
+  });
+});
