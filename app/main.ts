@@ -15,6 +15,7 @@ import { isoWithOffset } from './shared/time';
 import { createAdviserClient } from './workers/adviserClient';
 import { createBenchClient } from './workers/benchClient';
 import { createFilesClient } from './workers/filesClient';
+import { createLogClient } from './workers/logClient';
 import './shared/theme/element.css';
 import { texts } from '#words/shared/app';
 
@@ -35,6 +36,7 @@ providePorts(app, {
     },
   }),
   files: createFilesClient(),
+  logs: createLogClient(),
   bench: createBenchClient(),
   now: () => isoWithOffset(new Date()),
   newId: () => crypto.randomUUID?.() ?? `id-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`,

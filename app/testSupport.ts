@@ -15,6 +15,7 @@ import { emptyCase, useGarage } from './stores/garage';
 import { providePorts, type Ports } from './stores/ports';
 import type { AdviserClient } from './workers/adviserClient';
 import { readBlob } from './workers/readBlob';
+import { readLogBlob } from './workers/readLogBlob';
 
 export const NOW = '2026-05-04T17:30:00+02:00';
 
@@ -41,6 +42,7 @@ function portsOn(storage: GarageStorage): Ports {
     storage,
     adviser,
     files: { read: readBlob },
+    logs: { read: readLogBlob },
     bench: {
       debrief: (practice) => Promise.resolve(debriefOf(practice)),
       trial: (cars, seed, progress) => {

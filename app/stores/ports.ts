@@ -3,12 +3,14 @@ import type { GarageStorage } from '../storage/garageStorage';
 import type { AdviserClient } from '../workers/adviserClient';
 import type { BenchClient } from '../workers/benchClient';
 import type { FilesClient } from '../workers/filesClient';
+import type { LogClient } from '../workers/logClient';
 
 /** What the app stands on; only `main.ts` chooses the implementations. */
 export interface Ports {
   readonly storage: GarageStorage;
   readonly adviser: AdviserClient;
   readonly files: FilesClient;
+  readonly logs: LogClient;
   readonly bench: BenchClient;
   /** Asks the browser not to throw away what is stored when room gets short. */
   readonly askToStay: () => void;

@@ -1,8 +1,10 @@
 import type { Channel } from '../casefile/words';
 import { texts } from '#words/core/livelog';
 import type { Log, LogFinding } from './log';
-import { trembling, USUAL_TURN_M } from './perTurn';
-import { median, seriesOf, type Series } from './series';
+import { USUAL_TURN_M } from './perTurn';
+import { readingsOf, type Readings } from './readings';
+import { median, seriesOf } from './series';
+import { shaken } from './shaken';
 
 /** Below this many km/h a good sensor may show nothing: many modules begin at 3 to 5. */
 const SURELY_MOVING = 8;
@@ -19,29 +21,6 @@ export interface LogReport {
   readonly samplesPerSecond: number;
   /** Whether the car moved enough to say anything of its wheels. */
   readonly isDriven: boolean;
-}
-
-/** One channel's readings while it was read, beside what they should be. */
-interface Readings {
-  readonly channel: Channel;
-  readonly at: readonly number[];
-  readonly own: readonly number[];
-  readonly expected: readonly number[];
-  readonly straight: readonly boolean[];
-}
-
-function readingsOf(series: Series, channel: Channel): Readings {
-  const [own, expected] = [series.own[channel], series.expected[channel]];
-  const kept = Array.from(series.seconds, (_, at) => at).filter(
-    (at) => !Number.isNaN(own?.[at] ?? Number.NaN) && !Number.isNaN(expected?.[at] ?? Number.NaN),
-  );
-  return {
-    channel,
-    at: kept.map((at) => series.seconds[at] as number),
-    own: kept.map((at) => own?.[at] as number),
-    expected: kept.map((at) => expected?.[at] as number),
-    straight: kept.map((at) => series.straight[channel]?.[at] === 1),
-  };
 }
 
 const sure = (many: number): number => Math.min(0.98, 1 - 0.5 / (1 + many / 3));
@@ -145,81 +124,6 @@ function ownScale(found: readonly (Scaled | null)[], order: number): LogFinding 
   const most = Math.max(0, ...found.map((entry) => entry?.count ?? 0));
   const own = found[order];
   return own && own.count >= 0.5 * most ? own.finding : null;
-}
-
-/** Deviations from what it should be, without what changes slowly: a running median of about two seconds is taken off. */
-function trembles({ at, own, expected }: Readings): readonly { readonly index: number; readonly share: number }[] {
-  const kept = own.flatMap((speed, index) => {
-    const should = expected[index] as number;
-    return should > 6 && speed > 0.25 * should && speed < 2 * should ? [{ index, share: speed / should - 1 }] : [];
-  });
-  return kept.map(({ index, share }, order) => {
-    const near = kept
-      .slice(Math.max(0, order - 12), order + 13)
-      .filter((other) => Math.abs((at[other.index] as number) - (at[index] as number)) <= 1.2);
-    return { index, share: share - median(near.map((other) => other.share)) };
-  });
-}
-
-/** What a channel's trembling amounts to, and how many readings could have shown it. */
-interface Shaken {
-  readonly finding: LogFinding | null;
-  readonly usable: number;
-  readonly spread: number;
-}
-
-function shaken(readings: Readings, series: Series, turnM: number): Shaken {
-  const { channel, at, own } = readings;
-  const found = trembles(readings);
-  const turnsAt = turnsBy(series);
-  const usable = found.filter(({ index }, order) => {
-    const before = found[order - 1];
-    const step = before ? (at[index] as number) - (at[before.index] as number) : Number.POSITIVE_INFINITY;
-    return (step * (readings.expected[index] as number)) / 3.6 < turnM / 2;
-  });
-  const spread = median(found.map(({ share, index }) => Math.abs(share) * (own[index] as number)));
-  const tremble = trembling(
-    usable.map(({ index }) => turnsAt(at[index] as number)),
-    usable.map(({ share }) => share),
-  );
-  if (!tremble || tremble.byChance > 1e-5 || tremble.amplitude < 0.004)
-    return { finding: null, usable: usable.length, spread };
-  return {
-    usable: usable.length,
-    spread,
-    finding: {
-      channel,
-      finding: 'erratic',
-      rhythm: 'once-per-turn',
-      from: at[usable[0]?.index ?? 0] ?? 0,
-      to: at[usable.at(-1)?.index ?? 0] ?? 0,
-      strength: Math.min(1, 2 * tremble.amplitude),
-      confidence: Math.min(0.98, 1 - Math.max(0.02, tremble.byChance * 1e3)),
-      share: Math.round(100 * tremble.share) / 100,
-    },
-  };
-}
-
-/** Turns since the start, by the road's speed and the usual tyre. */
-function turnsBy({ seconds, road }: Series): (at: number) => number {
-  const turns = new Float64Array(seconds.length);
-  for (let row = 1; row < seconds.length; row += 1) {
-    const speed = ((road[row] as number) + (road[row - 1] as number)) / 2;
-    turns[row] =
-      (turns[row - 1] as number) +
-      (Number.isNaN(speed)
-        ? 0
-        : ((speed / 3.6) * ((seconds[row] as number) - (seconds[row - 1] as number))) / USUAL_TURN_M);
-  }
-  return (at) => {
-    let [low, high] = [0, seconds.length - 1];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((seconds[middle] as number) < at) low = middle + 1;
-      else high = middle;
-    }
-    return turns[low] as number;
-  };
 }
 
 /** Noise beyond what the other wheels have. */

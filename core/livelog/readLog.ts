@@ -99,8 +99,10 @@ export class LogReader {
   private rows(chunk: Uint8Array): void {
     const bytes = this.rest.length > 0 ? joined([this.rest, chunk]) : chunk;
     let from = 0;
+    let quote = bytes.indexOf(QUOTE);
     while (from < bytes.length) {
-      const end = this.rowEnd(bytes, from);
+      if (quote >= 0 && quote < from) quote = bytes.indexOf(QUOTE, from);
+      const end = this.rowEnd(bytes, from, quote);
       if (end < 0) break;
       this.readRow(bytes, from, end);
       from = end + 1;
@@ -113,12 +115,10 @@ export class LogReader {
     }
   }
 
-  /** End of a row: a newline that stands in no quotes; -1 where the chunk ends before. */
-  private rowEnd(bytes: Uint8Array, from: number): number {
+  /** End of a row: a newline that stands in no quotes; -1 where the chunk ends before. @param quote the next quote, -1 for none. */
+  private rowEnd(bytes: Uint8Array, from: number, quote: number): number {
     const end = bytes.indexOf(NEWLINE, from);
-    if (end < 0) return -1;
-    const quote = bytes.indexOf(QUOTE, from);
-    if (quote < 0 || quote > end) return end;
+    if (end < 0 || quote < 0 || quote > end) return end;
     let isQuoted = false;
     for (let at = from; at < bytes.length; at += 1) {
       if (bytes[at] === QUOTE) isQuoted = !isQuoted;

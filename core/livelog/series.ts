@@ -63,14 +63,40 @@ function isStraightAt(at: number, channel: Channel, all: Readonly<Partial<Record
   return Math.abs(left - right) <= STRAIGHT * Math.max(left, right) + HALF_STEP;
 }
 
-/** The speed of a wheel by the others: their median, or of two the faster. */
-function expectedAt(at: number, channel: Channel, all: Readonly<Partial<Record<Channel, Float64Array>>>): number {
-  const others: number[] = [];
-  for (const other of CHANNELS) {
-    const speed = other === channel ? Number.NaN : (all[other]?.[at] ?? Number.NaN);
-    if (!Number.isNaN(speed)) others.push(speed);
+/** The middle of what is read at one moment, of two the faster; nothing is allocated, since it is asked for every moment. */
+class Middle {
+  private readonly sorted = new Float64Array(CHANNELS.length);
+  private many = 0;
+
+  clear(): void {
+    this.many = 0;
   }
-  return others.length === 2 ? Math.max(...others) : median(others);
+
+  add(value: number): void {
+    if (Number.isNaN(value)) return;
+    let at = this.many;
+    for (; at > 0 && (this.sorted[at - 1] as number) > value; at -= 1) this.sorted[at] = this.sorted[at - 1] as number;
+    this.sorted[at] = value;
+    this.many += 1;
+  }
+
+  get value(): number {
+    const { sorted, many } = this;
+    const half = many >> 1;
+    if (many === 0) return Number.NaN;
+    if (many === 2) return sorted[1] as number;
+    return many % 2 === 1 ? (sorted[half] as number) : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
+  }
+}
+
+/** At every moment the middle of these channels. */
+function middleOf(columns: readonly Float64Array[], rows: number): Float64Array {
+  const middle = new Middle();
+  return Float64Array.from({ length: rows }, (_, at) => {
+    middle.clear();
+    for (const column of columns) middle.add(column[at] as number);
+    return middle.value;
+  });
 }
 
 /**
@@ -81,16 +107,12 @@ export function seriesOf(log: Log): Series {
   const channels = CHANNELS.filter((channel) => log.speeds[channel]);
   const drawn: Partial<Record<Channel, Float64Array>> = {};
   for (const channel of channels) drawn[channel] = drawnThrough(log.seconds, log.speeds[channel] as Float64Array);
-  const road = Float64Array.from(log.seconds, (_, at) => {
-    const speeds = channels.flatMap((channel) => {
-      const speed = drawn[channel]?.[at] ?? Number.NaN;
-      return Number.isNaN(speed) ? [] : [speed];
-    });
-    return speeds.length === 2 ? Math.max(...speeds) : median(speeds);
-  });
+  const rows = log.seconds.length;
+  const columnsBut = (channel: Channel | null): Float64Array[] =>
+    channels.flatMap((other) => (other === channel || !drawn[other] ? [] : [drawn[other]]));
+  const road = middleOf(columnsBut(null), rows);
   const expected: Partial<Record<Channel, Float64Array>> = {};
-  for (const channel of channels)
-    expected[channel] = Float64Array.from(log.seconds, (_, at) => expectedAt(at, channel, drawn));
+  for (const channel of channels) expected[channel] = middleOf(columnsBut(channel), rows);
   const straight: Partial<Record<Channel, Uint8Array>> = {};
   for (const channel of channels)
     straight[channel] = Uint8Array.from(log.seconds, (_, at) => Number(isStraightAt(at, channel, drawn)));

@@ -6,8 +6,9 @@ import { analyse } from '../../core/livelog/analyse';
 import { numberAt, timeAt } from '../../core/livelog/numbers';
 import { observationsOf } from '../../core/livelog/observations';
 import { LogReader, readLog } from '../../core/livelog/readLog';
+import { thinned } from '../../core/livelog/thinned';
 import { asBytes, decoded } from '../../core/livelog/utf8';
-import { simulated, type Wrong } from './simulate';
+import { simulated, type Wrong } from '../support/simulatedLog';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
 const read = (text: string) => readLog(bytes(text));
@@ -215,5 +216,16 @@ describe('what a recording shows', () => {
       observations,
     };
     expect(fits(CASE_FILE, file)).toBe(true);
+  });
+});
+
+describe('curves for the eye', () => {
+  test('are short, and lose no drop-out', () => {
+    const rows = Array.from({ length: 50_000 }, (_, at) => `${at / 10},${at === 31_337 ? 0 : 50}`).join('\n');
+    const { log } = read(`t,FL\n${rows}\n`);
+    const curve = log ? thinned(log)['front-left'] : undefined;
+    expect(curve?.speeds.length).toBeLessThanOrEqual(1600);
+    expect(curve?.speeds).toContain(0);
+    expect(curve?.seconds[curve.speeds.indexOf(0)]).toBeCloseTo(3133.7, 6);
   });
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Observation } from '../../../core/casefile/contract';
 import { answered, canBeMade } from '../../../core/commands/answered';
@@ -24,6 +24,8 @@ import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
 import { texts } from '#words/screens/find';
 import { texts as looks } from '#words/shared/looks';
+
+const LogImport = defineAsyncComponent(() => import('./log/LogImport.vue'));
 
 /** One check: what to do, what is still to set up, the answer, and what it means for the path. */
 const check = useCheck();
@@ -189,11 +191,12 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         </div>
         <label v-if="check.answer.value?.is === 'sensor-type'" class="switch">
           <el-switch v-model="isAxleOnly" />
-          {{ texts.onlyTheAxleThe(check.channel.value?.startsWith('rear') ? 'rear' : 'front') }}
+          {{ check.channel.value?.startsWith('rear') ? texts.onlyTheRearAxle : texts.onlyTheFrontAxle }}
         </label>
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
           {{ texts.passiveACoilToothed }}
         </p>
+        <LogImport v-if="check.name.value === 'live:drive'" @kept="router.push({ name: 'find' })" />
       </section>
     </template>
     <template v-else>

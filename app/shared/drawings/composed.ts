@@ -111,9 +111,3 @@ export function composed(scene: string, plate: Plate): string {
   const name = root.id ? ` id="${root.id}"` : '';
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${left} ${top} ${width} ${height}" width="${width}" height="${height}" class="${classesOf(plate, root.classes)}"${name} style="${vars}"><style>${MOTION}</style><g${turned}><g id="plate-scene">${inside}</g>${over}</g></svg>`;
 }
-
-/** How wide a plate is for its height. */
-export const shapeOf = (plate: Plate, fallback: readonly [width: number, height: number]): number => {
-  const [, , width, height] = plate.crop ?? [0, 0, ...fallback];
-  return width / height;
-};

@@ -19,7 +19,8 @@ export const texts = {
   thisIsNotPossible:
     'This is not possible here: both rear wheels share one sensor, so there is no second one to swap with. Try a sensor that is known to be good instead.',
   whatDoYouFind: 'What do you find?',
-  onlyTheAxleThe: (startsWith: Said) => `Only the ${startsWith} axle; the other has another kind`,
+  onlyTheFrontAxle: 'Only the front axle; the rear has another kind',
+  onlyTheRearAxle: 'Only the rear axle; the front has another kind',
   passiveACoilToothed:
     'Passive: a coil, toothed iron ring, no feed. Active: fed with 5 to 12 V at the plug, ring often hidden in the bearing seal. None of these signs is proof alone. Not sure? Go back: Zelf carries both.',
   thereIsNoSuch: 'There is no such check',
