@@ -172,7 +172,7 @@ export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
       trembled,
       noise,
       trembled && (dropped?.strength ?? 0) < 0.5 ? null : dropped,
-      ownScale(scales, order),
+      trembled ? null : ownScale(scales, order),
     ].filter((finding) => finding !== null);
   });
   const own = ownTrembling(findings);

@@ -2,6 +2,8 @@
 export interface Trembling {
   /** Height of the tremble once a turn, as a share of the speed. */
   readonly amplitude: number;
+  /** How far the bad place stands out, as a share of the speed, all turns laid over each other. */
+  readonly depth: number;
   /** Share of a turn that is bad, 0 to 0.5. */
   readonly share: number;
   /** Chance that noise alone looks like this. */
@@ -109,7 +111,7 @@ export function trembling(turns: readonly number[], shares: readonly number[]): 
   const scale = sharpened(at, by, best.scale, step);
   return {
     amplitude: (2 * Math.sqrt(best.first)) / count,
-    share: badShare(at, by, scale),
+    ...badPlace(at, by, scale),
     byChance: Math.min(1, best.chance * Math.min(tries, 4 * SPREAD * way + 1)),
     scale,
   };
@@ -130,8 +132,8 @@ function sharpened(turns: Float64Array, shares: Float64Array, near: number, step
 
 const BINS = 24;
 
-/** Share of a turn that lies below the middle between its usual and its lowest place, all turns laid over each other. */
-function badShare(turns: Float64Array, shares: Float64Array, scale: number): number {
+/** All turns laid over each other: how far the bad place stands out from the usual, and what share of a turn lies beyond the middle. */
+function badPlace(turns: Float64Array, shares: Float64Array, scale: number): Pick<Trembling, 'depth' | 'share'> {
   const [sums, counts] = [new Float64Array(BINS), new Float64Array(BINS)];
   turns.forEach((turn, at) => {
     const bin = Math.floor(((turn * scale) % 1) * BINS);
@@ -144,5 +146,6 @@ function badShare(turns: Float64Array, shares: Float64Array, scale: number): num
   const highest = Math.max(...means);
   const isDip = usual - lowest >= highest - usual;
   const edge = (usual + (isDip ? lowest : highest)) / 2;
-  return means.filter((mean) => (isDip ? mean < edge : mean > edge)).length / BINS;
+  const depth = isDip ? usual - lowest : highest - usual;
+  return { depth, share: means.filter((mean) => (isDip ? mean < edge : mean > edge)).length / BINS };
 }

@@ -73,7 +73,7 @@ export function shaken(readings: Readings, series: Series, turnM: number): Shake
       rhythm: 'once-per-turn',
       from: moment(chosen[0] ?? 0),
       to: moment(chosen.at(-1) ?? 0),
-      strength: Math.min(1, 2 * tremble.amplitude),
+      strength: Math.min(1, tremble.depth),
       confidence: Math.min(0.98, 1 - Math.max(0.02, tremble.byChance * 1e3)),
       share: Math.round(100 * tremble.share) / 100,
     },

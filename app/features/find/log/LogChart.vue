@@ -32,7 +32,7 @@ function curvesOf(): Data[] {
       x: [...(props.curves[channel]?.seconds ?? [])],
       y: [...(props.curves[channel]?.speeds ?? [])],
       line: suspects.has(channel)
-        ? { color: role('fault'), width: 3 }
+        ? { color: role('fault'), width: 1.8 }
         : { color: role('question'), width: 1.2, dash: dashes[at % dashes.length] ?? 'solid' },
     }));
 }
@@ -46,12 +46,12 @@ async function draw(): Promise<void> {
       place.value,
       curvesOf(),
       {
-        margin: { l: 56, r: 12, t: 8, b: 44 },
-        height: 320,
+        margin: { l: 56, r: 12, t: 56, b: 44 },
+        height: 340,
         paper_bgcolor: 'rgba(0,0,0,0)',
         plot_bgcolor: 'rgba(0,0,0,0)',
         font: { family: role('text') || 'sans-serif', size: 14, color: role('ink') },
-        legend: { orientation: 'h', y: 1.12 },
+        legend: { orientation: 'h', y: 1.02, yanchor: 'bottom' },
         xaxis: { ...axis, title: { text: texts.seconds } },
         yaxis: { ...axis, title: { text: texts.kilometresAnHour }, rangemode: 'tozero' },
       },
