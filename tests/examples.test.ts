@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
 import * as exampleCase from './support/exampleCase';
 
-/** Every `@example expression // => value` in a docstring of core and bench is run, with `CASE`, `STAGE` and `POSTERIOR` of `support/exampleCase.ts` at hand; `≈` compares to three significant digits. */
+/** Every `@example expression // => value` in a docstring of core and bench is run, with `CASE`, `STAGE`, `POSTERIOR` and `asBytes` of `support/exampleCase.ts` at hand; `≈` compares to three significant digits. */
 const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/;
 const ROOT = process.cwd();
 

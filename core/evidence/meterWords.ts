@@ -58,7 +58,9 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
   const at =
     meter.temperature === undefined
       ? texts.partTemperatureNotKnown
-      : texts.atCThisIs(meter.temperature, shown.number, shown.unit, band.atCelsius);
+      : meter.temperature === band.atCelsius
+        ? texts.measuredAt(meter.temperature)
+        : texts.atCThisIs(meter.temperature, shown.number, shown.unit, band.atCelsius);
   const whose = BAND_FROM[band.from];
   switch (verdict.verdict) {
     case 'inside':

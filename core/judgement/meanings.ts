@@ -10,6 +10,8 @@ import { texts } from '#words/core/judgement';
 export interface Meaning {
   /** Such as `1.20 kΩ` or `OL`. */
   readonly figure: string;
+  /** False where it stands for readings like it. */
+  readonly isExact: boolean;
   readonly tone: MeterWords['tone'];
   readonly heading: string;
   readonly detail: string;
@@ -31,6 +33,6 @@ export function meaningsOf(check: string, channel: Channel | null, file: CaseFil
     given.add(heading);
     const { number, unit } = showReading(observation.value, observation.quantity, observation.resolution ?? null);
     const figure = observation.value === 'overload' ? texts.overloadSign : `${number} ${unit}`.trim();
-    return [{ figure, tone, heading, detail }];
+    return [{ figure, isExact: observation.value === 'overload', tone, heading, detail }];
   });
 }

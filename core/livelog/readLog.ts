@@ -270,7 +270,7 @@ function asSeconds(times: Float64Array, printed: string | null): { seconds: Floa
 /**
  * Reads a whole file that lies in memory.
  * @param bytes of the file. @returns the log or null, and what was wrong, with line numbers.
- * @example readLog(asBytes('t,FL,FR\\n0,10,10\\n1,11,11\\n')).log?.seconds.length // => 2
+ * @example readLog(asBytes('t,FL,FR\n0,10,10\n1,11,11\n')).log?.seconds.length // => 2
  */
 export function readLog(bytes: Uint8Array): ReturnType<LogReader['end']> {
   const reader = new LogReader(bytes.length);

@@ -19,3 +19,6 @@ export const POSTERIOR = posteriorOf(CASE);
 const first = timelineOf(CASE).stages[0];
 if (!first) throw new Error('the example has no stage');
 export const STAGE = first.context;
+
+/** ASCII bytes of a text, for examples of what reads files. */
+export const asBytes = (text: string): Uint8Array => new TextEncoder().encode(text);

@@ -166,6 +166,21 @@ function toggle(finding: string): void {
 }
 
 @media (max-width: 560px) {
+  .bar {
+    padding-inline: 16px;
+    gap: 6px 10px;
+  }
+
+  .bar p {
+    flex-basis: 100%;
+  }
+
+  .bar button {
+    flex: 1;
+    padding-inline: 12px;
+    font-size: 1.05rem;
+  }
+
   .cards {
     grid-template-columns: 1fr 1fr;
     gap: 10px;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Meaning } from '../../../core/judgement/meanings';
+import SentenceWith from '../../shared/words/SentenceWith.vue';
 import { texts } from '#words/screens/find';
 
 /** What the display may show, told before anything is typed; the reading being typed lights its own. */
@@ -9,7 +10,13 @@ defineProps<{ meanings: readonly Meaning[]; shown: string | null }>();
 <template>
   <section class="meanings" :aria-label="texts.whatItMayShow">
     <div v-for="meaning in meanings" :key="meaning.figure" class="meaning" :class="{ lit: meaning.heading === shown }">
-      <p class="figure">{{ texts.ifItReads(meaning.figure) }}</p>
+      <p class="reads">
+        <SentenceWith :text="meaning.isExact ? texts.ifItReadsOnly : texts.ifItReads"
+          ><template #figure
+            ><span class="figure">{{ meaning.figure }}</span></template
+          ></SentenceWith
+        >
+      </p>
       <p>
         <b>{{ meaning.heading }}</b> {{ meaning.detail }}
       </p>
@@ -43,7 +50,7 @@ defineProps<{ meanings: readonly Meaning[]; shown: string | null }>();
   margin: 0;
 }
 
-.meaning .figure {
+.reads {
   font-weight: 700;
 }
 

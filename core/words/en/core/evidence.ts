@@ -26,6 +26,7 @@ export const texts = {
   tooLow: 'Too low',
   tooHigh: 'Too high',
   partTemperatureNotKnown: 'Part temperature not known',
+  measuredAt: (temperature: Said) => `Measured at ${temperature} °C`,
   atCThisIs: (temperature: Said, figure: Said, unit: Said, atCelsius: Said) =>
     `At ${temperature} °C this is ${figure} ${unit} at ${atCelsius} °C`,
   inside: (whose: Said) => `Inside ${whose}.`,

@@ -1,0 +1,63 @@
+import { expect, test, type Page } from '@playwright/test';
+import { writeFileSync } from 'node:fs';
+import { simulated } from '../tests/support/simulatedLog';
+import { byTest, openGarage } from './support';
+
+/** How many of a page's drawings have really been drawn, with a width of their own. */
+const drawn = (page: Page, selector: string): Promise<number> =>
+  page
+    .locator(selector)
+    .evaluateAll((images) => images.filter((image) => (image as HTMLImageElement).naturalWidth > 0).length);
+
+test('a ring is looked at by picture; a trade word is explained; the first view loads no drawing', async ({ page }) => {
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await openGarage(page);
+  expect(asked.filter((url) => /ring-|corner-|probing-|plotly/.test(url))).toEqual([]);
+  await page.goto('/#/job/bertie-deaf/find/check?do=look:ring&at=front-left');
+  await expect(page.locator('.card')).toHaveCount(8);
+  await expect.poll(() => drawn(page, '.card img')).toBe(8);
+  await page.locator('.term', { hasText: 'knuckle' }).click();
+  await expect(page.getByText('The heavy metal part that carries')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.locator('[data-answer="swollen"]').click();
+  await byTest(page, 'not-sure').click();
+  await expect.poll(() => drawn(page, '.el-dialog figure img')).toBe(2);
+  await byTest(page, 'keep-doubt').click();
+  await expect(byTest(page, 'evidence')).toContainText('not sure: counts half');
+});
+
+test('a meter check shows what it may read before anything is typed, and types on the drawn display', async ({
+  page,
+}) => {
+  await openGarage(page);
+  await page.goto('/#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right');
+  await expect(page.locator('.meaning')).toHaveCount(3);
+  await expect.poll(() => drawn(page, '.how img')).toBe(1);
+  const before = await page.locator('.how img').getAttribute('src');
+  await page.getByRole('button', { name: 'OL', exact: true }).click();
+  await expect(page.locator('.meaning.lit')).toContainText('OL');
+  await expect(page.locator('.how img')).not.toHaveAttribute('src', before ?? '');
+});
+
+test('a recording is read, drawn and kept as evidence', async ({ page }, info) => {
+  const path = info.outputPath('drive.csv');
+  writeFileSync(
+    path,
+    simulated({
+      seed: 7,
+      seconds: 60,
+      hertz: 12,
+      step: 0.1,
+      isPolled: false,
+      wrong: [{ channel: 'rear-left', kind: 'drops', size: 0.1 }],
+    }),
+  );
+  await openGarage(page);
+  await page.goto('/#/job/bertie-deaf/find/check?do=live:drive&at=front-left');
+  await byTest(page, 'log-file').setInputFiles(path);
+  await expect(byTest(page, 'log-findings')).toContainText('Rear left drops out again and again');
+  await expect(page.locator('.chart .main-svg').first()).toBeVisible();
+  await byTest(page, 'log-record').click();
+  await expect(byTest(page, 'evidence')).toContainText('drops out');
+});
