@@ -1,5 +1,5 @@
 export const texts = {
-  replaceTheToneRing: 'replace the tone ring',
+  replaceTheToneRing: 'replace the ring',
   aNewRingIs: 'a new ring is clean',
   cleanTheRing: 'clean the ring',
   cleanTheRingAll: 'Clean the ring all round through the bore',
