@@ -1,5 +1,6 @@
 import { assess } from '../core/judgement/assess';
 import { composeGuide } from '../core/guide/compose';
+import { toolNames } from '../core/knowledge/guide/tools';
 import { BadInput, problemLine, readCase } from './input';
 import type { Verb } from './verb';
 import { texts } from '#words/cli';
@@ -28,13 +29,13 @@ export const planVerb: Verb = {
           id,
           text,
           why,
-          tools,
+          tools: toolNames(tools),
           cautions,
           ...(torque ? { torque } : {}),
           ...(undoes ? { undoes } : {}),
         })),
       })),
-      needs: guide.needs,
+      needs: { ...guide.needs, tools: toolNames(guide.needs.tools) },
     });
     return 0;
   },

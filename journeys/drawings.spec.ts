@@ -40,6 +40,23 @@ test('a meter check shows what it may read before anything is typed, and types o
   await expect(page.locator('.how img')).not.toHaveAttribute('src', before ?? '');
 });
 
+test('a lead is followed through the car, and a step shows its tools; a new step begins at its top', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openGarage(page);
+  await page.goto('/#/job/bertie-deaf/find/check?do=look:lead&at=front-left');
+  await byTest(page, 'route').locator('summary').click();
+  await expect(byTest(page, 'route').locator('li')).toHaveCount(4);
+  await expect.poll(() => drawn(page, '[data-test="route"] img')).toBe(1);
+  await page.goto('/#/job/bertie-deaf/fix?repair=replaced:sensor&at=front-left');
+  await expect(page.locator('[data-tool="chocks"]')).toBeVisible();
+  await expect.poll(() => drawn(page, '.tools img')).toBe(1);
+  await byTest(page, 'phase-done').scrollIntoViewIfNeeded();
+  await byTest(page, 'phase-done').click();
+  await expect(byTest(page, 'step-title')).toBeInViewport();
+});
+
 test('a recording is read, drawn and kept as evidence', async ({ page }, info) => {
   const path = info.outputPath('drive.csv');
   writeFileSync(

@@ -4,6 +4,9 @@ import type { Plate } from '../app/shared/drawings/plate';
 import { CHECK_PLATES } from '../app/shared/drawings/plates/checks';
 import { cornerPlate } from '../app/shared/drawings/plates/corner';
 import { LOOK_PLATES } from '../app/shared/drawings/plates/looks';
+import { routeOf } from '../app/shared/drawings/plates/route';
+import { TOOL_PLATES } from '../app/shared/drawings/plates/tools';
+import { PLUG_PLACES } from '../core/casefile/words';
 import { RUNG_PLATES, STEP_PLATES } from '../app/shared/drawings/plates/steps';
 
 type Named = readonly [name: string, plate: Plate];
@@ -29,6 +32,12 @@ const SHEETS: Readonly<Record<string, readonly Named[]>> = {
     ]),
   ],
   steps: [...STEPS, ...Object.entries(RUNG_PLATES)],
+  places: [
+    ...Object.entries(TOOL_PLATES),
+    ...(['front-left', 'rear-left'] as const).flatMap((channel) =>
+      PLUG_PLACES.map((plug): Named => [`lead ${channel}, ${plug}`, routeOf(channel, plug).plate]),
+    ),
+  ],
 };
 
 const scene = (name: string): string => readFileSync(`app/shared/drawings/scenes/${name}.svg`, 'utf8');

@@ -7,6 +7,7 @@ import { repairRecord } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
 import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
 import type { StepId } from '../knowledge/guide/stepIds';
+import type { ToolId } from '../knowledge/guide/tools';
 import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
 import { texts } from '#words/core/guide';
 
@@ -18,7 +19,7 @@ export interface GuideStep {
   readonly phase: Phase;
   readonly text: string;
   readonly why: string;
-  readonly tools: readonly string[];
+  readonly tools: readonly ToolId[];
   readonly cautions: readonly { readonly id: string; readonly text: string }[];
   readonly torque?: { readonly point: TorquePoint; readonly newtonMetre: number | null };
   /** The step that this one undoes. */
@@ -33,7 +34,7 @@ export interface Guide {
   readonly repair: string;
   readonly channel: Channel | null;
   readonly phases: readonly { readonly phase: Phase; readonly steps: readonly GuideStep[] }[];
-  readonly needs: { readonly tools: readonly string[]; readonly parts: readonly string[] };
+  readonly needs: { readonly tools: readonly ToolId[]; readonly parts: readonly string[] };
 }
 
 /** What the case file's `work` says of a step. */

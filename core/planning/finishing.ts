@@ -210,8 +210,8 @@ export class Finishing {
     return halvings;
   }
 
-  /** Looking on until it is known, then mending each state as it is; with one try left, now and then in vain. */
-  lookOn(weights: Float64Array, costs: Costs, tries: number): number {
+  /** Mending each state as it is, once it is known; with one try left, now and then in vain. */
+  mendKnown(weights: Float64Array, costs: Costs, tries: number): { readonly cost: number; readonly mass: number } {
     let [cost, mass] = [0, 0];
     for (let s = 0; s < weights.length; s += 1) {
       const weight = weights[s] as number;
@@ -219,7 +219,13 @@ export class Finishing {
       mass += weight;
     }
     const inVain = tries > 1 ? 0 : LAST_TRY_FAILS * this.stakes.workshop * mass;
-    return cost + inVain + (this.halvings(weights) * this.stakes.hourValue * HALVING_MINUTES) / 60;
+    return { cost: cost + inVain, mass };
+  }
+
+  /** Looking on until it is known, then mending. */
+  private lookOn(weights: Float64Array, costs: Costs, tries: number): number {
+    const looking = (this.halvings(weights) * this.stakes.hourValue * HALVING_MINUTES) / 60;
+    return this.mendKnown(weights, costs, tries).cost + looking;
   }
 
   /**

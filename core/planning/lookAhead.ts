@@ -1,9 +1,11 @@
 import type { CaseFile } from '../casefile/contract';
 import type { CheckMove } from './checkMoves';
 import type { Costs, Finish, Finishing } from './finishing';
+import { LookingOn } from './lookingOn';
 import { Prices, type AnyMove, type Place } from './prices';
 import type { Circumstances, RepairOption } from './repairOptions';
 import { cornerInQuestion } from './states';
+import { Wheels } from './wheels';
 
 /** A move with what the job is expected to cost when it is made first. */
 export interface PricedMove {
@@ -31,8 +33,6 @@ const RARE = 0.004;
 const MAY_WELL_COME = 0.02;
 /** A repair that cures a state less often than this only helps by the way. */
 const IS_THE_CURE = 0.9;
-/** A check that takes more than this for each halving is not what one would look on with. */
-const DEAR_HALVING_MINUTES = 90;
 /** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
 const WORTH_CHANGING_MINUTES = 1;
 
@@ -41,7 +41,8 @@ interface Standing {
   readonly weights: Float64Array;
   readonly place: Place;
   readonly tries: number;
-  /** Halvings that the checks on the way have made on average. */
+  /** Checks made on the way, and the halvings that they made on average. */
+  readonly made: readonly CheckMove[];
   readonly halved: number;
 }
 
@@ -55,11 +56,12 @@ interface Branch {
 export class LookAhead {
   /** Weights of an outcome at the end of the look, used again and again. */
   private readonly scratch: Float64Array;
-  /** Belief in the corner in question alone: halvings until it is known what must be mended there, and how many of them its checks tell. */
+  /** Belief in the corner in question alone, and halvings until it is known what must be mended there. */
   private readonly corner: Float64Array;
   private readonly halvingsThere: number;
-  private tellable = 0;
   private readonly prices: Prices;
+  private readonly lookingOn: LookingOn;
+  private readonly wheels: Wheels;
   private readonly telling = new Map<AnyMove, number>();
 
   constructor(
@@ -68,29 +70,29 @@ export class LookAhead {
     file: CaseFile,
   ) {
     this.prices = new Prices(finishing, file);
+    this.lookingOn = new LookingOn(this.prices);
+    this.wheels = new Wheels(finishing.states);
     this.scratch = new Float64Array(finishing.states.all.length);
     this.corner = cornerInQuestion(finishing.states);
     this.halvingsThere = finishing.halvings(this.corner);
   }
 
-  /** Notes what each check can tell, and what all that can change anything can tell together. */
+  /** Notes what each check can tell, and which of them can change anything. */
   private weighChecks(standing: Standing, first: number): ReadonlyMap<AnyMove, boolean> {
     const canChange = new Map<AnyMove, boolean>();
-    const { hourValue } = this.finishing.stakes;
     for (const move of this.moves) {
       canChange.set(move, this.canChange(move, standing, 1, first));
       if (move.kind === 'repair') continue;
       const tells = this.tells(move);
       this.telling.set(move, tells);
-      const isDear = this.prices.of(move, standing.place).total > (tells * hourValue * DEAR_HALVING_MINUTES) / 60;
-      if (canChange.get(move) && !isDear) this.tellable += tells;
+      if (canChange.get(move)) this.lookingOn.add(move, tells);
     }
     return canChange;
   }
 
   private startingAt(at: Circumstances): Standing {
     const { states, stakes } = this.finishing;
-    return { weights: states.weights, place: this.prices.placeAt(at), tries: stakes.tries, halved: 0 };
+    return { weights: states.weights, place: this.prices.placeAt(at), tries: stakes.tries, made: [], halved: 0 };
   }
 
   private finish({ weights, place, tries }: Standing): Finish {
@@ -98,14 +100,14 @@ export class LookAhead {
   }
 
   /** What may come of a move, the cured car left out: there the job is done. */
-  private branches(move: AnyMove, { weights, place, tries, halved }: Standing): readonly Branch[] {
+  private branches(move: AnyMove, { weights, place, tries, made, halved }: Standing): readonly Branch[] {
     if (move.kind === 'repair') {
       const left = new Float64Array(weights.length);
       const mass = this.finishing.after(move.option, weights, left);
-      const standing = { weights: left, place: this.prices.afterRepair(place), tries: tries - 1, halved };
+      const standing = { weights: left, place: this.prices.afterRepair(place), tries: tries - 1, made, halved };
       return [{ standing, mass }];
     }
-    const more = halved + (this.telling.get(move) ?? 0);
+    const known = { made: [...made, move], halved: halved + (this.telling.get(move) ?? 0) };
     return move.outcomes.map(({ name, chance }) => {
       let mass = 0;
       const then = new Float64Array(weights.length);
@@ -115,7 +117,7 @@ export class LookAhead {
         mass += weight;
       }
       return {
-        standing: { weights: then, place: this.prices.afterCheck(move, name, place), tries, halved: more },
+        standing: { weights: then, place: this.prices.afterCheck(move, name, place), tries, ...known },
         mass,
       };
     });
@@ -127,19 +129,15 @@ export class LookAhead {
   }
 
   /**
-   * What finishing costs from here: mending first, or looking on as far as the checks that are left can tell things apart.
+   * What finishing costs from here: mending first, less what looking on with the checks that are left would save.
    */
-  private end(weights: Float64Array, { costs }: Place, { tries, halved }: Standing): number {
-    const mending = this.finishing.finish(weights, costs, tries).cost;
-    const looking = this.finishing.lookOn(weights, costs, tries);
-    if (looking >= mending) return mending;
-    return mending - this.resolvable(halved) * (mending - looking);
-  }
-
-  /** Share of what is still open that the checks left can tell, once so many halvings have been made. */
-  private resolvable(halved: number): number {
+  private end(weights: Float64Array, place: Place, { tries, made, halved }: Standing): number {
+    const mending = this.finishing.finish(weights, place.costs, tries).cost;
+    const { cost, mass } = this.finishing.mendKnown(weights, place.costs, tries);
     const open = this.halvingsThere - halved;
-    return open <= 0 ? 0 : Math.min(1, Math.max(0, (this.tellable - halved) / open));
+    if (cost >= mending || open <= 0) return mending;
+    const worth = ((mending - cost) / mass) * this.wheels.surest(weights, mass);
+    return mending - mass * this.lookingOn.brings(place, made, open, worth);
   }
 
   /** Halvings that a check tells on average, of what must be mended at the corner in question. */
@@ -159,7 +157,11 @@ export class LookAhead {
       return cost;
     }
     const { scratch } = this;
-    const then = { ...standing, halved: standing.halved + (this.telling.get(move) ?? 0) };
+    const then = {
+      ...standing,
+      made: [...standing.made, move],
+      halved: standing.halved + (this.telling.get(move) ?? 0),
+    };
     for (const { name, chance } of move.outcomes) {
       if (cost >= limit) return cost;
       if (this.multiply(standing.weights, chance) === 0) continue;
@@ -181,11 +183,17 @@ export class LookAhead {
     return mass;
   }
 
-  /** The best check to follow in a branch, and what it is better than the next best road. */
+  /** The repair that one would begin with in a branch, as a move. */
+  private mendingFirst({ standing }: Branch): readonly AnyMove[] {
+    const { first } = this.finish(standing);
+    return this.moves.filter((move) => move.kind === 'repair' && move.option === first);
+  }
+
+  /** The best move to follow in a branch, and what it is better than the next best road. */
   private followUp(branch: Branch, followUps: readonly CheckMove[], but: AnyMove) {
     const leaf = this.leaf(branch);
     let [best, second, chosen]: [number, number, AnyMove | null] = [leaf, leaf, null];
-    for (const next of followUps) {
+    for (const next of [...followUps, ...this.mendingFirst(branch)]) {
       if (next === but) continue;
       const cost = this.oneStep(next, branch.standing, branch.mass, second);
       if (cost < best) [best, second, chosen] = [cost, best, next];

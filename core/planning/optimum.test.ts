@@ -97,16 +97,15 @@ describe('laws of planning', () => {
       const check = checkWith('told', length, [], [0.95, 0.05, 0.05], made);
       return ranked({ ...made, checks: [check] }).find((move) => move.move === check)?.saving ?? -Infinity;
     };
-    test('in a hundred jobs, always the same ones', () => {
+    test('in a hundred jobs', () => {
       fc.assert(
         fc.property(shares, fc.integer({ min: 0, max: 20 }), (chances, minutes) => {
           expect(savingOf(chances, minutes + 5)).toBeLessThanOrEqual(savingOf(chances, minutes) + 1e-9);
         }),
-        { seed: 7 },
       );
     });
-    /* Known to be broken in about one job of a hundred, by the limit of `isDear` in lookAhead.ts: beyond it a check no longer counts as one that can tell more. Without that limit both jobs below keep the law. */
-    test.fails.each([
+    /* A limit of what is too dear to look on with once broke the law in these. */
+    test.each([
       [[10, 10, 90], 20],
       [[10, 31, 69], 20],
     ])('chances of %j, %i minutes and five more', (chances, minutes) => {

@@ -88,6 +88,17 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
   return [...merged.values()].sort((a, b) => b.probability - a.probability);
 }
 
+/** A repair of what is hardly suspected: chosen freely, never advised. */
+const isGuess = (move: PricedMove): boolean => move.move.kind === 'repair' && move.cures < SUSPECT;
+
+/** The kind of sensor changes nothing by itself, but decides which readings mean anything: asked where that is the best road. */
+function opensTheWay({ move }: PricedMove): boolean {
+  return move.name === 'ask:sensor-type';
+}
+
+/** Whether a road may be advised, and others are measured by it: no guess, and no check whose answers change nothing by themselves. */
+const isAdvisable = (move: PricedMove): boolean => !isGuess(move) && (move.canChange || opensTheWay(move));
+
 /** Without a move the best road is the best of those that begin otherwise, and do not come to it later. */
 function savingsOf(
   priced: readonly PricedMove[],
@@ -100,7 +111,7 @@ function savingsOf(
       const without = rank < MOST_OFFERED ? ahead.withoutRepair(move.move.option, at) : handOver;
       return { ...move, saving: without - move.finish };
     }
-    const others = priced.filter((other) => other !== move);
+    const others = priced.filter((other) => other !== move && isAdvisable(other));
     const without = others.reduce(
       (best, other) => Math.min(best, other.finish + (other.reliesOn.get(move.move) ?? 0)),
       handOver,
@@ -109,8 +120,9 @@ function savingsOf(
   });
 }
 
-/** By their roads; of those as good as equal, and saving something by themselves, the shorter move first. */
-function shorterFirst(moves: readonly OfferedMove[], step: number): readonly OfferedMove[] {
+/** By their roads; of those as good as equal, and saving something by themselves, the shorter move first; of those as short, the one that saves most. */
+function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
+  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
   const left = [...moves];
   const ordered: OfferedMove[] = [];
   while (left.length > 0) {
@@ -118,7 +130,10 @@ function shorterFirst(moves: readonly OfferedMove[], step: number): readonly Off
     const equals = left.filter(
       (move) => move.saving >= 0 && move.finish - best.finish < step && move.money <= best.money,
     );
-    const next = equals.reduce((short, move) => (move.minutes < short.minutes ? move : short), best);
+    const least = Math.min(...equals.map((move) => move.minutes));
+    const [next = best] = equals
+      .filter((move) => move.minutes - least < AS_GOOD_AS_EQUAL_MINUTES)
+      .sort((a, b) => b.saving - a.saving);
     ordered.push(next);
     left.splice(left.indexOf(next), 1);
   }
@@ -136,14 +151,13 @@ function isOnTheWay({ move, saving }: OfferedMove, repair: OfferedMove | undefin
 function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
   const minutes = (count: number): number => (hourValue * count) / 60;
   const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
-  const isGuess = (move: OfferedMove): boolean => !isCheck(move) && move.cures < SUSPECT;
   const sensible = moves.filter((move) => !isGuess(move));
   const mendNow = sensible.find((move) => !isCheck(move));
   const road = (move: OfferedMove): number =>
     move.finish + (isCheck(move) && !isOnTheWay(move, mendNow) ? minutes(WORTH_SAVING_MINUTES) : 0);
   const isLess = (move: OfferedMove): boolean => !isCheck(move) && move.money < (mendNow?.money ?? 0);
   const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
-  const leads = (move: OfferedMove): boolean => !isSure && (move.canChange || opensTheWay(move));
+  const leads = (move: OfferedMove): boolean => !isSure && isAdvisable(move);
   const isBetter = (move: OfferedMove): boolean => !mendNow || road(move) < mendNow.finish || isOnTheWay(move, mendNow);
   const better = sensible
     .filter((move) => isCheck(move) && leads(move) && isBetter(move))
@@ -151,12 +165,7 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const others = sensible
     .filter((move) => !better.includes(move) && move !== mendNow)
     .sort((x, y) => road(x) - road(y));
-  return [
-    ...shorterFirst(better, minutes(AS_GOOD_AS_EQUAL_MINUTES)),
-    ...(mendNow ? [mendNow] : []),
-    ...others,
-    ...moves.filter(isGuess),
-  ];
+  return [...shorterFirst(better, hourValue), ...(mendNow ? [mendNow] : []), ...others, ...moves.filter(isGuess)];
 }
 
 /** More moves than this nobody reads. */
@@ -180,11 +189,6 @@ function factsOf({ file, posterior, ranked }: PlanQuestion): PolicyFacts {
     latest: posterior.timeline.stages.at(-1)?.observations ?? [],
     lastRepair: last?.is === 'repair' ? last.repair : null,
   };
-}
-
-/** The kind of sensor changes nothing by itself, but decides which readings mean anything: asked where that is the best road. */
-function opensTheWay({ move }: PricedMove): boolean {
-  return move.name === 'ask:sensor-type';
 }
 
 /**

@@ -78,7 +78,7 @@ export class Prices {
   of(move: AnyMove, place: Place): Price {
     const known = place.prices.get(move);
     if (known) return known;
-    const made = move.kind === 'repair' ? this.repairPrice(move, place) : this.checkPrice(move, place);
+    const made = move.kind === 'repair' ? this.repairPrice(move, place) : this.ofCheck(move, place.at.open);
     place.prices.set(move, made);
     return made;
   }
@@ -88,8 +88,9 @@ export class Prices {
     return { ...repairPrice(option, at, this.file), total: costs.repair[move.option] as number };
   }
 
-  private checkPrice(move: CheckMove, { at }: Place): Price {
-    const minutes = move.minutes + minutesToOpen(move.openings, at.open, this.file);
+  /** What a check takes while these things stand open. */
+  ofCheck(move: CheckMove, open: ReadonlySet<string>): Price {
+    const minutes = move.minutes + minutesToOpen(move.openings, open, this.file);
     const sensor = repairRecord('replaced:sensor');
     const sensorPrice = sensor ? priceOf(sensor, this.file) : 0;
     const money = move.buys ? sensorPrice : 0;

@@ -6,9 +6,11 @@ import type { Plate } from '../../app/shared/drawings/plate';
 import { CHECK_PLATES, checkPlate } from '../../app/shared/drawings/plates/checks';
 import { cornerPlate } from '../../app/shared/drawings/plates/corner';
 import { LOOK_PLATES, lookPlate } from '../../app/shared/drawings/plates/looks';
+import { routeOf } from '../../app/shared/drawings/plates/route';
+import { SYMBOLS, TOOL_PLATES } from '../../app/shared/drawings/plates/tools';
 import { RUNG_PLATES, STEP_PLATES, stepPlate } from '../../app/shared/drawings/plates/steps';
 import { SCENES, type SceneId } from '../../app/shared/drawings/sceneStates';
-import { CHANNELS, LOOK_FINDINGS, type LookPart } from '../../core/casefile/words';
+import { CHANNELS, LOOK_FINDINGS, PLUG_PLACES, SENSOR_PLACES, type LookPart } from '../../core/casefile/words';
 import { CHECKS } from '../../core/knowledge/checks/all';
 import * as opening from '../../core/knowledge/guide/openingSteps';
 import type { StepRow } from '../../core/knowledge/guide/step';
@@ -21,6 +23,11 @@ const FOLDER = 'app/shared/drawings/scenes';
 const scene = (name: string): string => readFileSync(`${FOLDER}/${name}.svg`, 'utf8');
 const NAMES = Object.keys(SCENES) as SceneId[];
 const KB = 1024;
+
+/** The way of a lead for every wheel and every place of its plug. */
+const ROUTES = CHANNELS.flatMap((channel) =>
+  [...PLUG_PLACES, undefined].map((plug) => ({ name: `route ${channel} ${plug}`, route: routeOf(channel, plug) })),
+);
 
 /** Every plate with the name of what it stands for. */
 const PLATES: readonly (readonly [string, Plate])[] = [
@@ -35,6 +42,8 @@ const PLATES: readonly (readonly [string, Plate])[] = [
     ...(back ? [[`${id} back`, back] as const] : []),
   ]),
   ...Object.entries(RUNG_PLATES),
+  ...Object.entries(TOOL_PLATES),
+  ...ROUTES.map(({ name, route }) => [name, route.plate] as const),
   ...CHANNELS.map((channel) => [`lead ${channel}`, cornerPlate('lead', channel)] as const),
   ...['differential', 'one-piece-hub', 'behind-disc'].map(
     (place) => [place, stepPlate('sensor-out', false, place)] as const,
@@ -123,6 +132,56 @@ describe('plates', () => {
     expect(Object.keys(drawings.scenes).toSorted()).toEqual(NAMES.toSorted());
     for (const name of NAMES)
       for (const state of SCENES[name]) expect(Object.keys(drawings.states), state).toContain(state);
+  });
+});
+
+describe('by place', () => {
+  test('the symbols of the tools stand in the scene in the order of their list', () => {
+    const drawn = [...scene('tools').matchAll(/id="tool-([\w-]+)"[^>]*translate\((\d+) (\d+)\)/g)].map(
+      ([, name, x, y]) => [name, Number(x) / 96 + (9 * Number(y)) / 96],
+    );
+    expect(drawn).toEqual(SYMBOLS.map((name, at) => [name, at]));
+  });
+  test.each(ROUTES)('$name: its bad places lie inside what is shown, in the order from the wheel', ({ route }) => {
+    const [left, top, width, height] = route.crop;
+    expect(route.marks.length).toBeGreaterThanOrEqual(3);
+    expect(route.marks[0]?.place).toBe('first-clip');
+    for (const { place, at } of route.marks) {
+      expect(at[0] > left && at[0] < left + width, place).toBe(true);
+      expect(at[1] > top && at[1] < top + height, place).toBe(true);
+    }
+  });
+  test('the tyre rubs only where the lead stays in the arch, the exhaust only burns what passes it', () => {
+    const places = (channel: 'front-left' | 'rear-left', plug: (typeof PLUG_PLACES)[number]) =>
+      routeOf(channel, plug).marks.map(({ place }) => place);
+    expect(places('front-left', 'arch-liner')).toContain('tyre');
+    expect(places('front-left', 'sill')).not.toContain('tyre');
+    expect(places('rear-left', 'underbody')).toContain('heat-shield');
+    expect(places('front-left', 'bonnet')).not.toContain('heat-shield');
+  });
+  test('the usual place is drawn where nobody has said, and it is told so', () => {
+    expect(routeOf('front-left', undefined)).toMatchObject({ isOwn: false, plate: { state: 'arch-liner' } });
+    expect(routeOf('rear-left', 'arch-liner')).toMatchObject({ isOwn: true, plate: { state: 'arch-liner' } });
+  });
+  test('the reader shows the wheel in question', () => {
+    const drawn = (['front-left', 'front-right', 'rear-left', 'rear-right'] as const).map((channel) =>
+      JSON.stringify(checkPlate('live:hand-spin', channel)),
+    );
+    expect(new Set(drawn).size).toBe(4);
+    for (const wheel of ['fr', 'rl', 'rr']) expect(scene('reader')).toContain(`.at-${wheel} .value-${wheel}`);
+  });
+  test('the sensor is shown where it sits; in a knuckle, and where nobody has said, at the corner', () => {
+    const drawn = SENSOR_PLACES.map((sensor) => checkPlate('look:sensor', 'front-left', { sensor }).scene);
+    expect(drawn).toEqual(
+      SENSOR_PLACES.map(
+        (place) =>
+          ({ differential: 'differential', 'behind-disc': 'behind-disc', knuckle: 'corner' })[place as string] ??
+          'hub-unit',
+      ),
+    );
+    expect(checkPlate('look:sensor', 'front-left').scene).toBe('corner');
+    expect(stepPlate('sensor-out', true, 'differential')).toMatchObject({ scene: 'differential', state: 'whole' });
+    expect(stepPlate('sensor-out', true, 'knuckle')).toBe(STEP_PLATES['sensor-out'].back);
   });
 });
 

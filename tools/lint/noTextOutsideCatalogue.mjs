@@ -57,11 +57,10 @@ function isForPrograms(node, reasonsAllowed) {
 const isKey = (node) =>
   node.type === 'TemplateLiteral' && node.quasis.every((part) => /^[\w:@~-]*$/.test(part.value.raw));
 
-/** Single words are text where they name something: in a table of names, in a list of tools. */
+/** Single words are text where they name something: in a table of names. Tools are asked for by their ids. */
 function isName(node) {
   const { parent } = node;
   if (!/^\p{L}[\p{L} '’()]*$/u.test(node.value)) return false;
-  if (parent.type === 'ArrayExpression') return parent.parent.key?.name === 'tools';
   if (parent.type !== 'Property' || parent.value !== node || /^(kin|kind|is)$/.test(parent.key.name ?? ''))
     return false;
   for (let at = parent.parent; at; at = at.parent)

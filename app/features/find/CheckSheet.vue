@@ -11,6 +11,7 @@ import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import { checkPlate } from '../../shared/drawings/plates/checks';
+import RouteFigure from '../../shared/drawings/RouteFigure.vue';
 import type { NewObservation } from '../../stores/job';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
@@ -40,9 +41,16 @@ const STANDING: Readonly<Record<string, string>> = {
 };
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
 
+/** Where the sensor and its plug sit, as far as the spec sheet says. */
+const placesOf = (channel: Channel | null) => (channel && check.job.file?.vehicle.places?.[channel]) ?? {};
+const hasRoute = computed(
+  () => check.answer.value?.is === 'look' && ['lead', 'loom'].includes(check.answer.value.part),
+);
+
 /** How the check is made; the meter's display shows what is being typed. */
 const plate = computed(() => {
-  const drawn = check.sheet.value && checkPlate(check.sheet.value.check, check.channel.value);
+  const drawn =
+    check.sheet.value && checkPlate(check.sheet.value.check, check.channel.value, placesOf(check.channel.value));
   if (!drawn || drawn.scene !== 'probing' || check.text.value === '') return drawn;
   const unit = check.text.value === 'OL' ? '' : check.unit.value;
   return { ...drawn, figures: { 'display-value': check.text.value, 'display-unit': unit } };
@@ -149,6 +157,11 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
           </template>
         </section>
       </div>
+      <RouteFigure
+        v-if="hasRoute && check.channel.value"
+        :channel="check.channel.value"
+        :plug="placesOf(check.channel.value).plug"
+      />
       <p v-if="check.sheet.value.caution" class="warning">{{ check.sheet.value.caution }}</p>
       <p v-if="check.corrects.value && check.job.file" class="told" data-test="corrects">
         {{ texts.youCorrectWhatYou(said(check.corrects.value)) }}

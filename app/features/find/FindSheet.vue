@@ -85,6 +85,7 @@ const checks = computed<PanelCheck[]>(() =>
         :piece="selected"
         :where="where"
         :at="job.subject"
+        :places="job.file?.vehicle.places?.[job.subject] ?? {}"
         :explained="SEGMENT_EXPLAINED[selected.segment]"
         :faults="faults"
         :checks="checks"

@@ -2,7 +2,7 @@
 import { RouterLink } from 'vue-router';
 import type { PathPiece } from '../../shared/path/pathView';
 import { computed } from 'vue';
-import type { Channel } from '../../../core/casefile/words';
+import type { Channel, PLUG_PLACES } from '../../../core/casefile/words';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import { checkPlate } from '../../shared/drawings/plates/checks';
 import WithTerms from '../../shared/terms/WithTerms.vue';
@@ -19,6 +19,7 @@ export interface PanelCheck {
 
 /** One segment: what it is, what may be wrong there, what is left to check. */
 const props = defineProps<{
+  places: { readonly sensor?: string; readonly plug?: (typeof PLUG_PLACES)[number] };
   piece: PathPiece;
   where: string;
   at: string;
@@ -27,7 +28,7 @@ const props = defineProps<{
   checks: readonly PanelCheck[];
 }>();
 /** The part at its place on this car. */
-const plate = computed(() => checkPlate(`look:${props.piece.segment}`, props.at as Channel));
+const plate = computed(() => checkPlate(`look:${props.piece.segment}`, props.at as Channel, props.places));
 </script>
 
 <template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import { PROOF_ANSWERS } from '../../../core/proof/answers';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
+import { toolNames } from '../../../core/knowledge/guide/tools';
 import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import { RUNG_PLATES, stepPlate } from '../../shared/drawings/plates/steps';
@@ -15,6 +16,7 @@ import { useDraft } from '../../stores/useDraft';
 import CostPanel from './CostPanel.vue';
 import LadderBar from './LadderBar.vue';
 import StepList from './StepList.vue';
+import ToolTiles from './ToolTiles.vue';
 import { PHASE_NAMES, type useFix } from './useFix';
 import { useSoak } from './useSoak';
 import { texts } from '#words/screens/fix';
@@ -70,6 +72,13 @@ const explained = computed(() =>
   rung.value ? `${rung.value.text.split('.').slice(1).join('.').trim()} ${rung.value.why}` : (current.value?.why ?? ''),
 );
 
+/** The next step begins at its top, whatever was read last. */
+const top = useTemplateRef<HTMLElement>('top');
+watch(
+  () => `${current.value?.id}${rungIndex.value}`,
+  () => void nextTick(() => top.value?.scrollIntoView({ block: 'start' })),
+);
+
 /** The drawing of what is to be done now. */
 const plate = computed(() => {
   if (rung.value) return RUNG_PLATES[rung.value.id];
@@ -81,7 +90,7 @@ const plate = computed(() => {
 </script>
 
 <template>
-  <div class="guide">
+  <div ref="top" class="guide">
     <StepList v-if="isWide || isListOpen" class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
     <section v-if="!guide" class="step">
       <h1>{{ title }}</h1>
@@ -142,7 +151,7 @@ const plate = computed(() => {
         </div>
         <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>
       </section>
-      <p v-if="!isWide && tools.length > 0" class="muted">{{ texts.inHand(tools.join(', ')) }}</p>
+      <ToolTiles v-if="!isWide" :tools="tools" />
       <div class="chips">
         <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
           {{ texts.notNeededHere }}
@@ -157,12 +166,10 @@ const plate = computed(() => {
     </section>
     <aside v-if="isWide && guide" class="aside">
       <h2 class="overline">{{ texts.inHandForThis }}</h2>
-      <ul class="rows">
-        <li v-for="tool in tools" :key="tool">{{ tool }}</li>
-        <li v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</li>
-      </ul>
+      <ToolTiles :tools="tools" />
+      <p v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</p>
       <h2 class="overline">{{ texts.neededInAll }}</h2>
-      <p class="muted">{{ [...guide.needs.parts, ...guide.needs.tools].join(', ') }}</p>
+      <p class="muted">{{ [...guide.needs.parts, ...toolNames(guide.needs.tools)].join(', ') }}</p>
       <CostPanel />
     </aside>
   </div>

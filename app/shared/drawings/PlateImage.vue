@@ -47,6 +47,7 @@ onScopeDispose(release);
   display: block;
   width: 100%;
   aspect-ratio: 3 / 2;
+  max-height: 62vh;
   overflow: hidden;
   background: #f5f1e8;
   border-radius: inherit;

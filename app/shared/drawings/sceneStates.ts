@@ -39,6 +39,7 @@ export const SCENES = {
   raise: ['chocked', 'nuts-cracked', 'jacked', 'on-stand', 'wheel-off', 'lowered'],
   reader: ['all-follow', 'one-zero', 'one-jumps', 'one-stuck'],
   'rear-corner': ['whole'],
+  route: ['bonnet', 'arch-liner', 'trim', 'sill', 'under-seat', 'underbody'],
   ring: ['sound', 'cracked', 'teeth-missing', 'swollen', 'scored', 'debris', 'wrong-part', 'turn', 'clean'],
   seat: [
     'sound',
@@ -66,6 +67,7 @@ export const SCENES = {
   'swap-trial': ['hang', 'moving', 'dead'],
   switch: ['adjusted', 'pressed', 'loose', 'broken'],
   'taper-bearing': ['whole'],
+  tools: ['whole'],
   trim: ['lifted', 'pushed'],
   tip: ['sound', 'scored', 'cracked', 'dirty', 'wet', 'wipe', 'wrong-part'],
   tyres: ['sound', 'mixed-sizes'],

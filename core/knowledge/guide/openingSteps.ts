@@ -8,7 +8,7 @@ export const CHOCK: StepRow = {
   phase: 'make-safe',
   text: texts.parkOnFlatHard,
   why: texts.theCarMustNot,
-  tools: [texts.twoChocks],
+  tools: ['chocks'],
   cautions: ['chock'],
 };
 export const IGNITION: StepRow = {
@@ -24,7 +24,7 @@ export const NUTS: StepRow = {
   phase: 'make-safe',
   text: texts.loosenTheWheelNuts,
   why: texts.whileTheCarStands,
-  tools: [texts.wheelBrace],
+  tools: ['wheel-brace'],
 };
 export const RAISED: StepRow = {
   id: 'raised',
@@ -32,13 +32,13 @@ export const RAISED: StepRow = {
   phase: 'make-safe',
   text: texts.jackUpWhereSet,
   why: texts.theStandCarriesThe,
-  tools: [texts.jack, texts.axleStand],
+  tools: ['jack', 'axle-stand'],
   cautions: ['stands'],
   undo: {
     phase: 'close-up',
     text: texts.liftTheCarTake,
     why: texts.lookUnderTheCar,
-    tools: [texts.jack],
+    tools: ['jack'],
   },
 };
 export const WHEEL: StepRow = {
@@ -47,12 +47,12 @@ export const WHEEL: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheWheelOff,
   why: texts.sensorLeadAndRing,
-  tools: [texts.wheelBrace],
+  tools: ['wheel-brace'],
   undo: {
     phase: 'close-up',
     text: texts.putTheWheelOn,
     why: texts.byHandYouFeel,
-    tools: [texts.wheelBrace],
+    tools: ['wheel-brace'],
   },
 };
 export const LINER: StepRow = {
@@ -61,13 +61,13 @@ export const LINER: StepRow = {
   phase: 'reach-it',
   text: texts.openTheArchLiner,
   why: texts.thePlugSitsBehind,
-  tools: [texts.starBit, texts.trimLever],
+  tools: ['star-bit', 'trim-lever'],
   cautions: ['eyes'],
   undo: {
     phase: 'close-up',
     text: texts.putTheArchLiner,
     why: texts.aLooseLinerRubs,
-    tools: [texts.starBit],
+    tools: ['star-bit'],
   },
 };
 export const TRIM: StepRow = {
@@ -76,7 +76,7 @@ export const TRIM: StepRow = {
   phase: 'reach-it',
   text: texts.liftTheTrimOver,
   why: texts.thePlugSitsUnder,
-  tools: [texts.trimLever],
+  tools: ['trim-lever'],
   undo: {
     phase: 'close-up',
     text: texts.pushTheTrimBack,
@@ -89,13 +89,13 @@ export const CALIPER: StepRow = {
   phase: 'reach-it',
   text: texts.takeCaliperAndBracket,
   why: texts.theSensorSitsBehind,
-  tools: [texts.socketSet, texts.wireHook],
+  tools: ['socket-set', 'wire-hook'],
   cautions: ['hose', 'dust'],
   undo: {
     phase: 'close-up',
     text: texts.putCaliperAndBracket,
     why: texts.theseBoltsTakeThe,
-    tools: [texts.torqueWrench],
+    tools: ['torque-wrench'],
     torque: 'caliper-bracket',
     cautions: ['pedal'],
   },
@@ -106,13 +106,13 @@ export const DISC: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheDiscOff,
   why: texts.theSensorIsBehind,
-  tools: [texts.softHammer],
+  tools: ['soft-hammer'],
   cautions: ['eyes'],
   undo: {
     phase: 'close-up',
     text: texts.cleanTheFaceOf,
     why: texts.rustBehindTheDisc,
-    tools: [texts.wireBrush],
+    tools: ['wire-brush'],
   },
 };
 export const PHOTO: StepRow = {
@@ -121,7 +121,7 @@ export const PHOTO: StepRow = {
   phase: 'reach-it',
   text: texts.photographTheLeadsWhole,
   why: texts.youWillWantIt,
-  tools: [texts.phone],
+  tools: ['phone'],
 };
 export const PLUG: StepRow = {
   id: 'plug-apart',
@@ -129,7 +129,7 @@ export const PLUG: StepRow = {
   phase: 'reach-it',
   text: texts.disconnectThePlugWhere,
   why: texts.slideTheLockOut,
-  tools: [texts.pick],
+  tools: ['pick'],
   cautions: ['pull-body'],
   undo: {
     phase: 'fit',
@@ -143,7 +143,7 @@ export const CLIPS: StepRow = {
   phase: 'reach-it',
   text: texts.takeTheLeadOut,
   why: texts.youCheckTheNumber,
-  tools: [texts.trimLever],
+  tools: ['trim-lever'],
   undo: {
     phase: 'fit',
     text: texts.putTheLeadInto,
@@ -156,13 +156,13 @@ export const BOLT: StepRow = {
   phase: 'free-it',
   text: texts.takeTheSensorsBolt,
   why: texts.ifItIsRusty,
-  tools: [texts.innerHexKey, texts.penetrant],
+  tools: ['inner-hex-key', 'penetrant'],
   cautions: ['eyes'],
   undo: {
     phase: 'fit',
     text: texts.startTheSensorsBolt,
     why: texts.itOnlyHoldsThe,
-    tools: [texts.torqueWrench],
+    tools: ['torque-wrench'],
     torque: 'sensor-bolt',
   },
 };
@@ -172,7 +172,7 @@ export const SENSOR: StepRow = {
   phase: 'free-it',
   text: texts.pullTheSensorOut,
   why: texts.turnItALittle,
-  tools: [texts.gripsNarrowJaw],
+  tools: ['grips'],
   cautions: ['not-the-plastic'],
   ladder: 'stuck-sensor',
   undo: {
@@ -201,7 +201,7 @@ export const WHEEL_TORQUE: StepRow = {
   phase: 'close-up',
   text: texts.tightenTheWheelNuts,
   why: texts.doTheLastRound,
-  tools: [texts.torqueWrench],
+  tools: ['torque-wrench'],
   torque: 'wheel-nut',
 };
 export const PEDAL: StepRow = {

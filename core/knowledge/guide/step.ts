@@ -1,4 +1,5 @@
 import type { StepId } from './stepIds';
+import type { ToolId } from './tools';
 import type { Specs } from '../../casefile/contract';
 
 export const PHASES = ['make-safe', 'reach-it', 'free-it', 'prepare', 'fit', 'close-up'] as const;
@@ -12,7 +13,7 @@ export interface StepRow {
   readonly phase: Phase;
   readonly text: string;
   readonly why: string;
-  readonly tools?: readonly string[];
+  readonly tools?: readonly ToolId[];
   /** Caution ids of `cautions.ts`. */
   readonly cautions?: readonly string[];
   readonly torque?: TorquePoint;

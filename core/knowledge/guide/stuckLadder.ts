@@ -1,3 +1,4 @@
+import type { ToolId } from './tools';
 import { texts } from '#words/knowledge/stuckLadder';
 import type { RungId } from './stepIds';
 
@@ -7,7 +8,7 @@ export interface Rung {
   readonly name: string;
   readonly text: string;
   readonly why: string;
-  readonly tools: readonly string[];
+  readonly tools: readonly ToolId[];
   readonly cautions: readonly string[];
   /** Minutes to wait; the job keeps the timer. */
   readonly soakMinutes?: number;
@@ -20,7 +21,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.cleanAround,
     text: texts.brushAndWipeAround,
     why: texts.dirtThatFallsInto,
-    tools: [texts.wireBrush, texts.rag],
+    tools: ['wire-brush', 'rag'],
     cautions: ['eyes', 'dust'],
   },
   {
@@ -28,7 +29,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.penetrant,
     text: texts.putPenetrantAllRound,
     why: texts.itNeedsTimeTo,
-    tools: [texts.penetrant2],
+    tools: ['penetrant'],
     cautions: [],
     soakMinutes: 20,
   },
@@ -37,7 +38,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.turn,
     text: texts.turnItAFew,
     why: texts.rustHoldsItAll,
-    tools: [texts.gripsNarrowJaw],
+    tools: ['grips'],
     cautions: ['not-the-plastic'],
   },
   {
@@ -45,7 +46,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.rockEvenly,
     text: texts.leverALittleAt,
     why: texts.liftedEvenlyItCannot,
-    tools: [texts.twoFlatLevers],
+    tools: ['flat-levers'],
     cautions: [],
   },
   {
@@ -53,7 +54,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.fromBehind,
     text: texts.whereTheBoreIs,
     why: texts.pullingCanTearThe,
-    tools: [texts.softDrift, texts.smallHammer],
+    tools: ['soft-drift', 'small-hammer'],
     cautions: ['eyes'],
   },
   {
@@ -61,7 +62,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.warmTheHousing,
     text: texts.warmTheKnuckleAround,
     why: texts.heatWidensTheBore,
-    tools: [texts.hotAirGun],
+    tools: ['hot-air-gun'],
     cautions: ['heat'],
   },
   {
@@ -69,7 +70,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     name: texts.breakOut,
     text: texts.closeTheBoreAnd,
     why: texts.thisIsTheLast,
-    tools: [texts.drill, texts.pick, texts.vacuum],
+    tools: ['drill', 'pick', 'vacuum'],
     cautions: ['part-in-hand', 'chips'],
     destroys: true,
   },

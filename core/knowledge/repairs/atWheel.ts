@@ -22,7 +22,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     cures: ['ring-debris'],
     steps: [
       prepare('ring-cleaned', texts.cleanTheRingAll, texts.metalDustActsLike, {
-        tools: [texts.softBrush, texts.brakeCleaner],
+        tools: ['soft-brush', 'brake-cleaner'],
         cautions: ['dust'],
       }),
       RING,
@@ -93,7 +93,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     ],
     steps: [
       prepare('tip-cleaned', texts.wipeTipAndFlange, texts.metalDustOnThe, {
-        tools: [texts.rag, texts.brakeCleaner],
+        tools: ['rag', 'brake-cleaner'],
       }),
       BORE,
       RING,

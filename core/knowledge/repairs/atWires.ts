@@ -15,7 +15,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     steps: [
       ...wireSteps(['flex', 'acid']),
       fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, {
-        tools: [texts.multimeter],
+        tools: ['multimeter'],
       }),
     ],
     parts: [texts.wireAndSleeves],
@@ -30,7 +30,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     alsoCures: [{ fault: 'plug-loose', chance: 0.9, why: texts.latchedAfresh }],
     steps: [
       fit('pins-cleaned', texts.cleanBothHalvesDry, texts.greenPinsAddResistance, {
-        tools: [texts.contactCleaner, texts.fineBrush],
+        tools: ['contact-cleaner', 'fine-brush'],
       }),
       fit('seal-seen', texts.lookAtTheSeal, texts.theWaterCameIn),
     ],
@@ -45,7 +45,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     cures: ['plug-loose'],
     alsoCures: [{ fault: 'plug-corroded', chance: 0.3, why: texts.pinsWipeEachOther }],
     atOnce: true,
-    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, { tools: [texts.pick] })],
+    steps: [fit('pins-seen', texts.lookForAPin, texts.itMakesContactOnly, { tools: ['pick'] })],
     parts: [],
   },
   {
@@ -64,7 +64,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     ],
     locating: { look: 'loom', minutes: 35 },
     steps: [
-      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, { tools: [texts.multimeter] }),
+      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, { tools: ['multimeter'] }),
       ...wireSteps(['acid']),
       fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough),
     ],
@@ -91,7 +91,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     price: 4,
     setups: ['module-plug-apart'],
     cures: ['module-plug-corroded'],
-    steps: [fit('module-pins-cleaned', texts.cleanAndDryThe, texts.itComesBackIf, { tools: [texts.contactCleaner] })],
+    steps: [fit('module-pins-cleaned', texts.cleanAndDryThe, texts.itComesBackIf, { tools: ['contact-cleaner'] })],
     parts: [texts.contactCleaner],
   },
   {

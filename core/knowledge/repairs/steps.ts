@@ -22,12 +22,12 @@ export const fit = (id: StepId, text: string, why: string, extra: Partial<StepRo
 });
 
 export const BORE = prepare('bore-bright', texts.scrapeAndSandBore, texts.rustUnderTheFlange, {
-  tools: [texts.scraper, texts.emeryCloth, texts.vacuum],
+  tools: ['scraper', 'emery-cloth', 'vacuum'],
   cautions: ['eyes', 'chips'],
 });
-export const RING = prepare('ring-seen', texts.turnTheHubA, texts.aScoredTipHas, { tools: [texts.torch] });
+export const RING = prepare('ring-seen', texts.turnTheHubA, texts.aScoredTipHas, { tools: ['torch'] });
 export const COMPARE = prepare('part-compared', texts.layNewPartBeside, texts.wrongPartsAreOften, {
-  tools: [texts.newSensor],
+  tools: ['new-sensor'],
 });
 export const FILM = prepare('bore-greased', texts.aFilmOfGrease, texts.greaseKeepsRustAway, {
   cautions: ['grease'],
@@ -36,10 +36,10 @@ export const FILM = prepare('bore-greased', texts.aFilmOfGrease, texts.greaseKee
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', texts.cutBackToSound, texts.darkCopperDoesNot, {
-    tools: [texts.cutters],
+    tools: ['cutters'],
     cautions,
   }),
   fit('wire-sleeved', texts.slideTheSleeveOn, texts.ifYouForgetThe, {
-    tools: [texts.adhesiveLinedSleeve, texts.solderingIronOrCrimp, texts.hotAirGun],
+    tools: ['sleeve', 'joining-tool', 'hot-air-gun'],
   }),
 ];

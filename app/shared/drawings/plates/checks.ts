@@ -1,8 +1,9 @@
 import type { Channel } from '../../../../core/casefile/words';
 import type { CheckId } from '../../../../core/knowledge/checks/checkIds';
 import type { Plate } from '../plate';
-import { cornerPlate, isCornerPart } from './corner';
+import { cornerPlate, isCornerPart, type CornerPart } from './corner';
 import { PLACE_PLATES } from './looks';
+import { sensorAt } from './sensorPlaces';
 
 type DialPosition = 'ohm' | 'vac' | 'vdc' | 'ma';
 const DIAL: Readonly<Record<DialPosition, string>> = { ohm: '12deg', vac: '-84deg', vdc: '-36deg', ma: '112deg' };
@@ -64,8 +65,29 @@ export const CHECK_PLATES: Readonly<Record<CheckId, Plate>> = {
   'ask:sensor-type': { scene: 'seat', state: 'encoder' },
 };
 
-/** The drawing of a check at a corner: looks show the part at its place on this car. @param channel null for the whole car. */
-export function checkPlate(check: CheckId, channel: Channel | null): Plate {
+/** The wheel's number on the reader's picture. */
+const AT_WHEEL: Readonly<Partial<Record<Channel, string>>> = {
+  'front-right': 'at-fr',
+  'rear-left': 'at-rl',
+  'rear-right': 'at-rr',
+  'rear-axle': 'at-rl',
+};
+
+/** Looks at the corner whose drawing depends on where the sensor sits. */
+const BY_SENSOR_PLACE: readonly CornerPart[] = ['gap', 'sensor'];
+
+/**
+ * The drawing of a check: looks show the part at its place on this car, the reader the wheel in question.
+ * @param channel null for the whole car. @param places of the corner's sensor, by the spec sheet.
+ */
+export function checkPlate(check: CheckId, channel: Channel | null, places: { readonly sensor?: string } = {}): Plate {
+  const plate = CHECK_PLATES[check];
+  if (!channel) return plate;
   const part = check.replace('look:', '');
-  return channel && check.startsWith('look:') && isCornerPart(part) ? cornerPlate(part, channel) : CHECK_PLATES[check];
+  if (check.startsWith('look:') && isCornerPart(part)) {
+    const atPlace = BY_SENSOR_PLACE.includes(part) ? sensorAt(places.sensor) : null;
+    return atPlace ?? cornerPlate(part, channel);
+  }
+  const wheel = AT_WHEEL[channel];
+  return plate.scene === 'reader' && wheel ? { ...plate, classes: [wheel] } : plate;
 }

@@ -1,5 +1,6 @@
 import type { RungId, StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { Plate } from '../plate';
+import { stepAt } from './sensorPlaces';
 
 /** How a step is done and, where it is undone later, how that is done. */
 interface StepPlates {
@@ -90,19 +91,11 @@ export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
   'break-out': { scene: 'stuck', state: 'drill' },
 };
 
-/** Where the sensor sits decides what pulling it out looks like. */
-const PULLED_BY_PLACE: Readonly<Record<string, Plate>> = {
-  differential: { scene: 'differential', state: 'sensor-out' },
-  'one-piece-hub': { scene: 'hub-unit', state: 'apart' },
-  'behind-disc': { scene: 'behind-disc', state: 'caliper-hung', focus: ['sensor', 'sensor-bolt'] },
-};
-
 /**
  * The drawing of a step of the guide.
  * @param id the step that is done or undone. @param isBack whether it is undone. @param place of the corner's sensor, by the spec sheet.
  */
 export function stepPlate(id: StepId, isBack: boolean, place?: string): Plate {
   const { forward, back } = STEP_PLATES[id];
-  if (id === 'sensor-out' && !isBack && place) return PULLED_BY_PLACE[place] ?? forward;
-  return isBack ? (back ?? forward) : forward;
+  return stepAt(id, isBack, place) ?? (isBack ? (back ?? forward) : forward);
 }

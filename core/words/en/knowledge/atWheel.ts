@@ -4,8 +4,6 @@ export const texts = {
   cleanTheRing: 'clean the ring',
   cleanTheRingAll: 'Clean the ring all round through the bore',
   metalDustActsLike: 'Metal dust acts like an extra tooth. Keep magnets away from a magnetic ring.',
-  softBrush: 'soft brush',
-  brakeCleaner: 'brake cleaner',
   cleanTheSeatAnd: 'clean the seat and seat the sensor afresh',
   tryTheSensorDry: 'Try the sensor dry: it must sit flat without force',
   aLittleRustCan: 'A little rust can make the gap half a millimetre wider.',
@@ -24,5 +22,4 @@ export const texts = {
   seatedAfresh: 'seated afresh',
   wipeTipAndFlange: 'Wipe tip and flange clean',
   metalDustOnThe: 'Metal dust on the tip weakens the signal.',
-  rag: 'rag',
 };

@@ -8,7 +8,6 @@ export const texts = {
   cleanBothHalvesDry: 'Clean both halves, dry them, look at every pin',
   greenPinsAddResistance: 'Green pins add resistance, a bent pin makes no contact.',
   contactCleaner: 'contact cleaner',
-  fineBrush: 'fine brush',
   lookAtTheSeal: 'Look at the seal; a film of contact grease on it',
   theWaterCameIn: 'The water came in somewhere.',
   latchThePlug: 'latch the plug',
@@ -28,6 +27,4 @@ export const texts = {
   itComesBackIf: 'It comes back if the way stays open.',
   haveTheModuleRepaired: 'have the module repaired or replaced',
   itsHalfOfThe: 'its half of the plug is new',
-  multimeter: 'multimeter',
-  pick: 'pick',
 };

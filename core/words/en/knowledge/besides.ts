@@ -7,7 +7,6 @@ export const texts = {
   mendTheModulesFeed: "mend the module's feed or ground",
   renewTheModulesFuse: "Renew the module's fuse, clean its ground point, measure its feed",
   aBlownFuseHas: 'A blown fuse has a reason: look for it before the new one blows.',
-  wireBrush: 'wire brush',
   replaceTheOddTyre: 'replace the odd tyre, or the brake light switch',
   topUpTheBrake: 'top up the brake fluid and find out why it was low',
   topUpWithThe: 'Top up with the fluid that the cap names, then find out why it was low',
@@ -20,6 +19,4 @@ export const texts = {
   rustScrapedAway: 'rust scraped away',
   seatTheSensorAfresh: 'seat the sensor afresh',
   theSameByAnother: 'the same by another name',
-  charger: 'charger',
-  multimeter: 'multimeter',
 };

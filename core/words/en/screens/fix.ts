@@ -45,7 +45,6 @@ export const texts = {
   beforeTheWheelGoes: 'Before the wheel goes down: spin it',
   readerConnectedIgnitionOn:
     'Reader connected, ignition on: turn the hub by hand, forward and back, and watch its number.',
-  inHand: (list: Said) => `In hand: ${list}`,
   notNeededHere: 'Not needed here',
   allOfIsDone: (phase: Said) => `All of "${phase}" is done`,
   hideTheList: 'Hide the list',

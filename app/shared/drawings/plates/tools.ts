@@ -1,0 +1,100 @@
+import type { ToolId } from '../../../../core/knowledge/guide/tools';
+import type { Plate } from '../plate';
+
+/** Symbols of the scene, in rows of nine, each in a square of its own. */
+export const SYMBOLS = [
+  'ratchet',
+  'socket',
+  'hex-key',
+  'star-bit',
+  'cross-head',
+  'flat-head',
+  'pliers',
+  'needle-nose',
+  'side-cutter',
+  'grips',
+  'wire-stripper',
+  'pick',
+  'trim-lever',
+  'wire-brush',
+  'scraper',
+  'emery',
+  'penetrant',
+  'contact-cleaner',
+  'vacuum-nozzle',
+  'torch',
+  'mirror',
+  'hot-air-gun',
+  'soldering-iron',
+  'torque-wrench',
+  'breaker-bar',
+  'hammer-drift',
+  'drill',
+  'tap',
+  'feeler-gauge',
+  'jack',
+  'axle-stand',
+  'chock',
+  'hook',
+  'gloves',
+  'goggles',
+  'magnet-card',
+  'brush',
+  'rag',
+  'phone',
+  'levers',
+  'sleeve',
+  'bottle',
+  'charger',
+  'meter',
+] as const;
+
+const SIDE = 96;
+const ROW = 9;
+
+function symbol(name: (typeof SYMBOLS)[number]): Plate {
+  const at = SYMBOLS.indexOf(name);
+  const crop = [(at % ROW) * SIDE, Math.floor(at / ROW) * SIDE, SIDE, SIDE] as const;
+  return { scene: 'tools', state: 'whole', crop };
+}
+
+/** Every tool and material that a step may ask for, as its symbol. */
+export const TOOL_PLATES: Readonly<Record<ToolId, Plate>> = {
+  'axle-stand': symbol('axle-stand'),
+  'brake-cleaner': symbol('contact-cleaner'),
+  'brake-fluid': symbol('bottle'),
+  charger: symbol('charger'),
+  chocks: symbol('chock'),
+  'contact-cleaner': symbol('contact-cleaner'),
+  cutters: symbol('side-cutter'),
+  drill: symbol('drill'),
+  'emery-cloth': symbol('emery'),
+  'fine-brush': symbol('brush'),
+  'flat-levers': symbol('levers'),
+  grips: symbol('grips'),
+  'hot-air-gun': symbol('hot-air-gun'),
+  'inner-hex-key': symbol('hex-key'),
+  jack: symbol('jack'),
+  'joining-tool': symbol('soldering-iron'),
+  multimeter: symbol('meter'),
+  'new-sensor': { scene: 'tip', state: 'sound' },
+  penetrant: symbol('penetrant'),
+  phone: symbol('phone'),
+  pick: symbol('pick'),
+  rag: symbol('rag'),
+  scraper: symbol('scraper'),
+  sleeve: symbol('sleeve'),
+  'small-hammer': symbol('hammer-drift'),
+  'socket-set': symbol('ratchet'),
+  'soft-brush': symbol('brush'),
+  'soft-drift': symbol('hammer-drift'),
+  'soft-hammer': symbol('hammer-drift'),
+  'star-bit': symbol('star-bit'),
+  torch: symbol('torch'),
+  'torque-wrench': symbol('torque-wrench'),
+  'trim-lever': symbol('trim-lever'),
+  vacuum: symbol('vacuum-nozzle'),
+  'wheel-brace': symbol('breaker-bar'),
+  'wire-brush': symbol('wire-brush'),
+  'wire-hook': symbol('hook'),
+};
