@@ -16,6 +16,14 @@ export interface LogProblem {
   readonly message: string;
 }
 
+/** What somebody marked while recording. */
+export const MARKS = ['bump', 'bend', 'brake', 'lamp'] as const;
+export type Mark = (typeof MARKS)[number];
+
+/** Circumstances in which something happens more often than the drive alone would have it. */
+export type When =
+  'in-bends' | 'in-left-bends' | 'in-right-bends' | 'after-bumps' | 'when-braking' | 'when-cold' | 'when-warm';
+
 /** A recording: one row a moment, NaN where a channel was not read then. */
 export interface Log {
   readonly columns: Readonly<Partial<Record<Role, LogColumn>>>;
@@ -23,12 +31,15 @@ export interface Log {
   readonly seconds: Float64Array;
   /** Speeds in km/h. */
   readonly speeds: Readonly<Partial<Record<Channel, Float64Array>>>;
+  /** Seconds of what was marked; none in most files. */
+  readonly marks: Readonly<Partial<Record<Mark, readonly number[]>>>;
 }
 
 /** What a log shows of one channel. */
 export interface LogFinding {
   readonly channel: Channel;
-  readonly finding: 'zero' | 'drops-out' | 'erratic' | 'reads-fast' | 'reads-slow' | 'stuck-high' | 'cuts-in-late';
+  readonly finding:
+    'zero' | 'drops-out' | 'erratic' | 'reads-fast' | 'reads-slow' | 'stuck-high' | 'cuts-in-late' | 'wrong-direction';
   /** Seconds in the log between which it shows. */
   readonly from: number;
   readonly to: number;
@@ -40,4 +51,6 @@ export interface LogFinding {
   readonly share?: number;
   /** Road speed in km/h from which it answers, for what cuts in late. */
   readonly speed?: number;
+  /** When it happens, where that is more than chance. */
+  readonly when?: When;
 }

@@ -84,11 +84,11 @@ function tail(sum: number, many: number): number {
  * Looks for trembling once a wheel turn by order analysis.
  * @param turns turns at each reading, reckoned with {@link USUAL_TURN_M}. @param shares deviation at each reading as a share of the speed.
  * @returns the strongest trembling within what tyres differ by; null for fewer than 40 readings or readings that never differ.
- * @example trembling([], []) // => null
+ * @example trembling(new Float64Array(), new Float64Array()) // => null
  */
-export function trembling(turns: readonly number[], shares: readonly number[]): Trembling | null {
+export function trembling(turns: Float64Array, shares: Float64Array): Trembling | null {
   if (turns.length < FEWEST) return null;
-  const [at, by] = [Float64Array.from(turns.slice(0, MOST)), Float64Array.from(shares.slice(0, MOST))];
+  const [at, by] = [turns.subarray(0, MOST), shares.subarray(0, MOST)];
   const count = by.length;
   const variance = by.reduce((sum, share) => sum + share * share, 0) / count;
   if (variance === 0) return null;

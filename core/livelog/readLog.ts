@@ -218,7 +218,7 @@ export class LogReader {
       const column = columns.column(at + 1);
       if (column.some((speed) => !Number.isNaN(speed))) speeds[channel] = column;
     });
-    return { columns: described, seconds, speeds };
+    return { columns: described, seconds, speeds, marks: {} };
   }
 }
 

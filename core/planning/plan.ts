@@ -120,6 +120,11 @@ function savingsOf(
   });
 }
 
+/** Nobody tells apart what differs by less than a cent; such moves stand in the order of their length and name, whatever wheel they are for. */
+const cents = (money: number): number => Math.round(100 * money);
+const named = (a: PricedMove, b: PricedMove): number =>
+  a.minutes - b.minutes || Number(a.move.name > b.move.name) - Number(a.move.name < b.move.name);
+
 /** By their roads; of those as good as equal, and saving something by themselves, the shorter move first; of those as short, the one that saves most. */
 function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
   const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
@@ -133,7 +138,7 @@ function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonl
     const least = Math.min(...equals.map((move) => move.minutes));
     const [next = best] = equals
       .filter((move) => move.minutes - least < AS_GOOD_AS_EQUAL_MINUTES)
-      .sort((a, b) => b.saving - a.saving);
+      .sort((a, b) => cents(b.saving) - cents(a.saving) || named(a, b));
     ordered.push(next);
     left.splice(left.indexOf(next), 1);
   }
@@ -155,16 +160,17 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const mendNow = sensible.find((move) => !isCheck(move));
   const road = (move: OfferedMove): number =>
     move.finish + (isCheck(move) && !isOnTheWay(move, mendNow) ? minutes(WORTH_SAVING_MINUTES) : 0);
+  const byRoad = (x: OfferedMove, y: OfferedMove): number => cents(road(x)) - cents(road(y)) || named(x, y);
   const isLess = (move: OfferedMove): boolean => !isCheck(move) && move.money < (mendNow?.money ?? 0);
   const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
   const leads = (move: OfferedMove): boolean => !isSure && isAdvisable(move);
   const isBetter = (move: OfferedMove): boolean => !mendNow || road(move) < mendNow.finish || isOnTheWay(move, mendNow);
   const better = sensible
     .filter((move) => isCheck(move) && leads(move) && isBetter(move))
-    .sort((x, y) => road(x) - road(y));
+    .sort(byRoad);
   const others = sensible
     .filter((move) => !better.includes(move) && move !== mendNow)
-    .sort((x, y) => road(x) - road(y));
+    .sort(byRoad);
   return [...shorterFirst(better, hourValue), ...(mendNow ? [mendNow] : []), ...others, ...moves.filter(isGuess)];
 }
 

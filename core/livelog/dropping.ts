@@ -1,0 +1,58 @@
+import { Circumstances } from './circumstances';
+import type { LogFinding, When } from './log';
+import { Boxes, STEP, sure } from './measures';
+import { rowOf, type Readings } from './readings';
+import type { Series } from './series';
+
+/** Whether a reading lies far below what it should be. */
+const isLow = (speed: number, should: number, spread: number): boolean => speed < 0.6 * should - STEP - 4 * spread;
+
+/** When it drops out, where that is more than chance. */
+function when(readings: Readings, from: number, spread: number, series: Series): When | null {
+  const { channel, count, own, expected } = readings;
+  const around = new Circumstances(channel, series);
+  let last = -9;
+  for (let index = 0; index < count; index += 1) {
+    const should = expected[index] as number;
+    if (!(should > from)) continue;
+    around.passed(rowOf(readings, index));
+    if (!isLow(own[index] as number, should, spread)) continue;
+    if (index - last > 1) around.happened(rowOf(readings, index));
+    last = index;
+  }
+  return around.found();
+}
+
+/** Falls far below what it should be, again and again; and in what circumstances more often than the drive alone would have it. */
+export function dropping(readings: Readings, from: number, spread: number, series: Series): LogFinding | null {
+  const { channel, count, at, own, expected } = readings;
+  const left = new Boxes(-0.5, 1, 0.01);
+  let moving = 0;
+  let low = 0;
+  let events = 0;
+  let first = -1;
+  let last = -9;
+  for (let index = 0; index < count; index += 1) {
+    const should = expected[index] as number;
+    if (!(should > from)) continue;
+    moving += 1;
+    const speed = own[index] as number;
+    if (!isLow(speed, should, spread)) continue;
+    if (first < 0) first = index;
+    if (index - last > 1) events += 1;
+    last = index;
+    low += 1;
+    left.add(speed / should);
+  }
+  if (low < 2 || low > 0.9 * moving) return null;
+  const found = when(readings, from, spread, series);
+  return {
+    channel,
+    finding: 'drops-out',
+    from: at[first] ?? 0,
+    to: at[last] ?? 0,
+    strength: Math.min(1, 1 - left.median()),
+    confidence: sure(events + low / 4),
+    ...(found ? { when: found } : {}),
+  };
+}
