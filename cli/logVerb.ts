@@ -54,6 +54,7 @@ export const logVerb: Verb = {
       findings: report?.findings ?? [],
       observations: report ? observationsOf(report) : [],
       limits: report?.limits ?? [],
+      notes: report?.notes ?? [],
       problems,
     });
     const [first] = problems;

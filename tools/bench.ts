@@ -5,6 +5,7 @@ import { posteriorOf } from '../core/belief/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
 import { benchCase } from './bench/benchCase';
 import { printGrowth } from './bench/growth';
+import { printLogFindings, printLogSpeed } from './bench/logs';
 
 /** How fast the adviser is: thirty observations on four channels, beside a plain version that writes out every state. */
 
@@ -94,6 +95,8 @@ function wholeAfter(flag: string): number {
   return Number.isInteger(value) && value > 0 ? value : 0;
 }
 
+printLogSpeed();
+printLogFindings();
 printGrowth();
 trial(wholeAfter('--cars'));
 skewedTrials(wholeAfter('--skewed'));

@@ -1,15 +1,20 @@
-import type { Channel } from '../casefile/words';
+import { CHANNELS, type Channel } from '../casefile/words';
 import { texts } from '#words/core/livelog';
 import type { Log, LogFinding } from './log';
 import { dropping } from './dropping';
+import { areSidesCrossed } from './labels';
 import { late } from './late';
 import { STEP, sure, SURELY_MOVING } from './measures';
 import { USUAL_TURN_M } from './perTurn';
 import { readingsOf, type Readings } from './readings';
 import { ownScale, scaled } from './scaled';
-import { median, seriesOf } from './series';
-import { shaken, turnsOf } from './shaken';
+import { median, seriesOf, type Series } from './series';
+import { shaken, type Shaken } from './shaken';
 import { reversed, silent, stuck } from './wholly';
+
+/** A bad place of a twentieth of a turn has to be read ten times before it can be told from noise. */
+const NARROW = 0.05;
+const HITS = 10;
 
 /** What the analysis says of a recording. */
 export interface LogReport {
@@ -18,6 +23,8 @@ export interface LogReport {
   readonly sound: readonly Channel[];
   /** What this recording cannot show. */
   readonly limits: readonly string[];
+  /** What else is to be said of it: names that are crossed. */
+  readonly notes: readonly string[];
   readonly samplesPerSecond: number;
   /** Whether the car moved enough to say anything of its wheels. */
   readonly isDriven: boolean;
@@ -46,18 +53,54 @@ export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
   const series = seriesOf(log);
   const length = (log.seconds.at(-1) ?? 0) - (log.seconds[0] ?? 0);
   const samplesPerSecond = length > 0 ? Math.round((10 * (log.seconds.length - 1)) / length) / 10 : 0;
-  const isMoving = series.road.some((speed) => Math.abs(speed) > SURELY_MOVING);
   const all = series.channels.map((channel) => readingsOf(series, channel));
-  if (!isMoving) {
+  if (!isMoving(series.road)) {
     const standing = all.flatMap((readings) => stuck(readings) ?? []);
-    return { findings: standing, sound: [], limits: [texts.tooShort], samplesPerSecond, isDriven: false };
+    return { findings: standing, sound: [], limits: [texts.tooShort], notes: [], samplesPerSecond, isDriven: false };
   }
-  const turns = turnsOf(series);
-  const shakes = all.map((readings) => shaken(readings, turns, turnM));
+  const whole = all.flatMap((readings) => silent(readings) ?? stuck(readings) ?? reversed(readings) ?? []);
+  if (whole.length > 0 && all.length - whole.length >= FEWEST_BESIDE) return besideWhole(log, turnM, whole);
+  const judged = whole.length > 0 ? all.filter(({ channel }) => !isAmong(whole, channel)) : all;
+  const shakes = judged.map((readings) => shaken(readings, turnM));
+  const found = [...whole, ...ownTrembling(findingsOf(judged, shakes, series))];
+  const canTell = shakes.some(({ usable }) => usable * NARROW >= HITS);
+  return {
+    findings: found,
+    sound: series.channels.filter((channel) => !isAmong(found, channel)),
+    limits: canTell ? [] : [texts.rateTooLow],
+    notes: areSidesCrossed(series) ? [texts.sidesCrossed] : [],
+    samplesPerSecond,
+    isDriven: true,
+  };
+}
+
+/** Two wheels at least must be left to be compared with each other. */
+const FEWEST_BESIDE = 2;
+
+const isAmong = (findings: readonly LogFinding[], channel: Channel): boolean =>
+  findings.some((finding) => finding.channel === channel);
+
+function isMoving(road: Float64Array): boolean {
+  for (let at = 0; at < road.length; at += 1) if (Math.abs(road[at] as number) > SURELY_MOVING) return true;
+  return false;
+}
+
+/** What shows nothing but its own fault is no measure for the others: they are judged without it. */
+function besideWhole(log: Log, turnM: number, whole: readonly LogFinding[]): LogReport {
+  const speeds = Object.fromEntries(
+    Object.entries(log.speeds).filter(([channel]) => !isAmong(whole, channel as Channel)),
+  );
+  const rest = analyse({ ...log, speeds }, turnM);
+  const findings = [...whole, ...rest.findings].toSorted(
+    (first, second) => CHANNELS.indexOf(first.channel) - CHANNELS.indexOf(second.channel),
+  );
+  return { ...rest, findings };
+}
+
+/** What each wheel shows beside the others. */
+function findingsOf(all: readonly Readings[], shakes: readonly Shaken[], series: Series): readonly LogFinding[] {
   const scales = all.map((readings) => scaled(readings, series));
-  const findings = all.flatMap((readings, order): LogFinding[] => {
-    const whole = silent(readings) ?? stuck(readings) ?? reversed(readings);
-    if (whole) return [whole];
+  return all.flatMap((readings, order): LogFinding[] => {
     const shake = shakes[order];
     const others = median(shakes.filter((_, other) => other !== order).map(({ spread }) => spread));
     const trembled = shake?.finding ?? null;
@@ -73,10 +116,6 @@ export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
       trembled ? null : ownScale(scales, order),
     ].filter((finding) => finding !== null);
   });
-  const own = ownTrembling(findings);
-  const canTell = shakes.some(({ usable }) => usable >= 40);
-  const sound = series.channels.filter((channel) => !own.some((finding) => finding.channel === channel));
-  return { findings: own, sound, limits: canTell ? [] : [texts.rateTooLow], samplesPerSecond, isDriven: true };
 }
 
 /** A wheel's trembling shows faintly on those that are compared with it: only what is at least half as strong as the strongest counts. */

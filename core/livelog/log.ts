@@ -49,6 +49,8 @@ export interface LogFinding {
   readonly rhythm?: 'once-per-turn';
   /** With a rhythm: share of a turn that is bad, 0 to 0.5. */
   readonly share?: number;
+  /** With a rhythm: turns of the wheel to one reckoned with the usual tyre. */
+  readonly scale?: number;
   /** Road speed in km/h from which it answers, for what cuts in late. */
   readonly speed?: number;
   /** When it happens, where that is more than chance. */

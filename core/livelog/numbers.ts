@@ -5,8 +5,8 @@ const MINUS = 45;
 const PLUS = 43;
 const COLON = 58;
 /** Up to here a whole number and a power of ten are exact, so that one division rounds as `parseFloat` does. */
-const EXACT_DIGITS = 15;
-const POWERS = Float64Array.from({ length: 23 }, (_, power) => Number(`1e${power}`));
+export const EXACT_DIGITS = 15;
+export const POWERS = Float64Array.from({ length: 23 }, (_, power) => Number(`1e${power}`));
 
 const text = (bytes: Uint8Array, from: number, to: number): string => {
   let words = '';

@@ -17,22 +17,24 @@ export const USUAL_TURN_M = 1.95;
 /** Tyres of cars lie within this share of it. */
 const SPREAD = 0.18;
 const FEWEST = 40;
-/** A bad place gives peaks at one, two and three a turn. */
-const ECHOES = [1, 2, 3] as const;
+/** A bad place gives peaks at one, two, three a turn and on: the narrower it is, the more of them. */
+const ECHOES = 6;
 
 /** More readings make nothing surer. */
 const MOST = 2000;
 
 /**
- * Sine and cosine content at one, two and three a turn for each scale in turn (Lomb 1976, Scargle 1982).
- * Each reading's angle is turned on by a fixed step from scale to scale; its echoes are the square and the cube.
+ * Sine and cosine content at one to six a turn for each scale in turn (Lomb 1976, Scargle 1982).
+ * Each reading's angle is turned on by a fixed step from scale to scale; its echoes are its powers.
  */
 class Spectrum {
   private readonly real: Float64Array;
   private readonly imaginary: Float64Array;
   private readonly stepReal: Float64Array;
   private readonly stepImaginary: Float64Array;
-  readonly squares = new Float64Array(ECHOES.length);
+  readonly squares = new Float64Array(ECHOES);
+  private readonly cosines = new Float64Array(ECHOES);
+  private readonly sines = new Float64Array(ECHOES);
 
   constructor(
     turns: Float64Array,
@@ -49,24 +51,27 @@ class Spectrum {
 
   /** Fills `squares` for the present scale, and goes on to the next. */
   next(): void {
-    const { real, imaginary, stepReal, stepImaginary, shares } = this;
-    let [c1, s1, c2, s2, c3, s3] = [0, 0, 0, 0, 0, 0];
+    const { real, imaginary, stepReal, stepImaginary, shares, cosines, sines } = this;
+    cosines.fill(0);
+    sines.fill(0);
     for (let at = 0; at < shares.length; at += 1) {
       const share = shares[at] as number;
-      const [x, y] = [real[at] as number, imaginary[at] as number];
-      const [x2, y2] = [x * x - y * y, 2 * x * y];
-      c1 += share * x;
-      s1 += share * y;
-      c2 += share * x2;
-      s2 += share * y2;
-      c3 += share * (x2 * x - y2 * y);
-      s3 += share * (x2 * y + y2 * x);
+      const x = real[at] as number;
+      const y = imaginary[at] as number;
+      let powerX = x;
+      let powerY = y;
+      for (let echo = 0; echo < ECHOES; echo += 1) {
+        cosines[echo] = (cosines[echo] as number) + share * powerX;
+        sines[echo] = (sines[echo] as number) + share * powerY;
+        const turned = powerX * x - powerY * y;
+        powerY = powerX * y + powerY * x;
+        powerX = turned;
+      }
       real[at] = x * (stepReal[at] as number) - y * (stepImaginary[at] as number);
       imaginary[at] = x * (stepImaginary[at] as number) + y * (stepReal[at] as number);
     }
-    this.squares[0] = c1 * c1 + s1 * s1;
-    this.squares[1] = c2 * c2 + s2 * s2;
-    this.squares[2] = c3 * c3 + s3 * s3;
+    for (let echo = 0; echo < ECHOES; echo += 1)
+      this.squares[echo] = (cosines[echo] as number) ** 2 + (sines[echo] as number) ** 2;
   }
 }
 
@@ -80,6 +85,32 @@ function tail(sum: number, many: number): number {
   return Math.min(1, Math.exp(-sum) * total);
 }
 
+/** What speaks most against chance at one scale. */
+interface Peak {
+  readonly chance: number;
+  readonly scale: number;
+  /** Square of the sum at one a turn. */
+  readonly first: number;
+}
+
+/** The strongest peak of so many scales from one on: of the echoes one by one, the sum that chance explains least. */
+function peaksOf(spectrum: Spectrum, from: number, step: number, scales: number, power: number): readonly Peak[] {
+  return Array.from({ length: scales }, (_, at): Peak => {
+    spectrum.next();
+    let [sum, chance] = [0, 1];
+    for (let echo = 0; echo < ECHOES; echo += 1) {
+      sum += (spectrum.squares[echo] as number) / power;
+      chance = Math.min(chance, tail(sum, echo + 1));
+    }
+    return { chance, scale: from + at * step, first: spectrum.squares[0] as number };
+  });
+}
+
+/** So many of the best scales are looked at more closely. */
+const CLOSER = 6;
+/** The echo of the sixth order moves six times as fast with the scale. */
+const FINER = 2 * ECHOES;
+
 /**
  * Looks for trembling once a wheel turn by order analysis.
  * @param turns turns at each reading, reckoned with {@link USUAL_TURN_M}. @param shares deviation at each reading as a share of the speed.
@@ -92,42 +123,27 @@ export function trembling(turns: Float64Array, shares: Float64Array): Trembling 
   const count = by.length;
   const variance = by.reduce((sum, share) => sum + share * share, 0) / count;
   if (variance === 0) return null;
+  const power = count * variance;
   const way = Math.max(1, (at.at(-1) ?? 0) - (at[0] ?? 0));
-  const step = Math.max(1 / (4 * way), 0.0004);
-  const spectrum = new Spectrum(at, by, 1 - SPREAD, step);
-  let best = { chance: 1, scale: 1, first: 0 };
-  let tries = 0;
-  for (let scale = 1 - SPREAD; scale <= 1 + SPREAD; scale += step) {
-    tries += 1;
-    spectrum.next();
-    const [first = 0] = spectrum.squares;
-    let sum = 0;
-    ECHOES.forEach((_, echo) => {
-      sum += (spectrum.squares[echo] as number) / (count * variance);
-      const chance = tail(sum, echo + 1);
-      if (chance < best.chance) best = { chance, scale, first };
-    });
-  }
-  const scale = sharpened(at, by, best.scale, step);
+  const step = 1 / (4 * way);
+  const coarse = peaksOf(
+    new Spectrum(at, by, 1 - SPREAD, step),
+    1 - SPREAD,
+    step,
+    Math.ceil((2 * SPREAD) / step),
+    power,
+  );
+  const near = coarse.toSorted((first, second) => first.chance - second.chance).slice(0, CLOSER);
+  const fine = near.flatMap(({ scale }) =>
+    peaksOf(new Spectrum(at, by, scale - step, step / FINER), scale - step, step / FINER, 2 * FINER + 1, power),
+  );
+  const best = fine.reduce((least, peak) => (peak.chance < least.chance ? peak : least));
   return {
     amplitude: (2 * Math.sqrt(best.first)) / count,
-    ...badPlace(at, by, scale),
-    byChance: Math.min(1, best.chance * Math.min(tries, 4 * SPREAD * way + 1)),
-    scale,
+    ...badPlace(at, by, best.scale),
+    byChance: Math.min(1, best.chance * ECHOES * (4 * SPREAD * way * ECHOES + 1)),
+    scale: best.scale,
   };
-}
-
-/** The scale at which one turn's echoes stand highest, to an eighth of a step. */
-function sharpened(turns: Float64Array, shares: Float64Array, near: number, step: number): number {
-  const FINER = 8;
-  const spectrum = new Spectrum(turns, shares, near - step, step / FINER);
-  let best = { height: -1, scale: near };
-  for (let at = 0; at <= 2 * FINER; at += 1) {
-    spectrum.next();
-    const height = spectrum.squares.reduce((sum, square) => sum + square, 0);
-    if (height > best.height) best = { height, scale: near - step + (at * step) / FINER };
-  }
-  return best.scale;
 }
 
 const BINS = 24;

@@ -5,6 +5,7 @@ import { headerOf, kmhOf } from './headers';
 import { cellsOf, layoutOf, type Layout } from './layout';
 import type { Log, LogColumn, LogProblem, Role } from './log';
 import { numberAt, timeAt } from './numbers';
+import { PlainRows } from './plainRows';
 import { asBytes, decoded } from './utf8';
 
 const NEWLINE = 10;
@@ -30,6 +31,7 @@ export class LogReader {
   private layout: Layout | null = null;
   private targets: Targets = new Int8Array();
   private columns: Columns | null = null;
+  private plain: PlainRows | null = null;
   private row = new Float64Array(1 + CHANNELS.length);
   private factors = new Float64Array(1 + CHANNELS.length).fill(1);
   private rest = new Uint8Array(0);
@@ -93,14 +95,20 @@ export class LogReader {
     const sample = lines.slice(layout.headerLine + 1, layout.headerLine + 40).filter((line) => line !== '');
     const bytesARow = sample.reduce((sum, line) => sum + line.length + 1, 0) / Math.max(1, sample.length);
     const expected = this.bytesInAll > 0 && bytesARow > 0 ? (this.bytesInAll / bytesARow) * 1.03 : 0;
-    this.columns = new Columns(1 + CHANNELS.length, expected);
+    const used = [true, ...CHANNELS.map((_, at) => isLong || this.targets.includes(at + 1))];
+    this.columns = new Columns(used, expected);
+    const { delimiter, decimal } = layout;
+    if (!isLong) this.plain = new PlainRows({ delimiter, decimal, targets: this.targets }, this.columns);
   }
 
   private rows(chunk: Uint8Array): void {
     const bytes = this.rest.length > 0 ? joined([this.rest, chunk]) : chunk;
+    const whole = bytes.lastIndexOf(NEWLINE) + 1;
     let from = 0;
     let quote = bytes.indexOf(QUOTE);
     while (from < bytes.length) {
+      from = this.plainRows(bytes, from, whole);
+      if (from >= bytes.length) break;
       if (quote >= 0 && quote < from) quote = bytes.indexOf(QUOTE, from);
       const end = this.rowEnd(bytes, from, quote);
       if (end < 0) break;
@@ -113,6 +121,16 @@ export class LogReader {
       this.isSkipping = true;
       this.rest = new Uint8Array(0);
     }
+  }
+
+  /** All rows of plain figures from here on. */
+  private plainRows(bytes: Uint8Array, from: number, whole: number): number {
+    const { plain } = this;
+    if (!plain || this.isSkipping) return from;
+    const before = plain.lines;
+    const next = plain.read(bytes, from, whole);
+    this.line += plain.lines - before;
+    return next;
   }
 
   /** End of a row: a newline that stands in no quotes; -1 where the chunk ends before. @param quote the next quote, -1 for none. */
@@ -151,10 +169,7 @@ export class LogReader {
       if (target >= 0) {
         const isQuoted = bytes[start] === QUOTE && bytes[at - 1] === QUOTE;
         const [first, last] = isQuoted ? [start + 1, at - 1] : [start, at];
-        this.row[target] =
-          target === 0
-            ? timeAt(bytes, first, last, decimal)
-            : numberAt(bytes, first, last, decimal) * (this.factors[target] as number);
+        this.row[target] = target === 0 ? timeAt(bytes, first, last, decimal) : numberAt(bytes, first, last, decimal);
       }
       cell += 1;
       start = at + 1;
@@ -215,6 +230,7 @@ export class LogReader {
         described[role] = { header: text, unit: role === 'time' ? unit : (speedUnit ?? texts.assumedKmh) };
     const speeds: Partial<Record<Channel, Float64Array>> = {};
     CHANNELS.forEach((channel, at) => {
+      columns.scale(at + 1, this.factors[at + 1] as number);
       const column = columns.column(at + 1);
       if (column.some((speed) => !Number.isNaN(speed))) speeds[channel] = column;
     });

@@ -22,8 +22,7 @@ export function scaled(readings: Readings, series: Series): Scaled | null {
   const bends = bendsFor(channel, series);
   for (let index = 0; index < count; index += 1) {
     const should = expected[index] as number;
-    if (should > FAST_ENOUGH && bends[rowOf(readings, index)] === 0)
-      ratios.add((own[index] as number) / should);
+    if (should > FAST_ENOUGH && bends[rowOf(readings, index)] === 0) ratios.add((own[index] as number) / should);
   }
   if (ratios.total < FEWEST) return null;
   const middle = ratios.median();

@@ -1,7 +1,7 @@
 import type { LogFinding } from './log';
 import { trembling, USUAL_TURN_M, type Trembling } from './perTurn';
-import { rowOf, type Readings } from './readings';
-import { median, type Series } from './series';
+import type { Readings } from './readings';
+import { median } from './series';
 
 /** Too slow to be judged as a share, km/h. */
 const TOO_SLOW = 6;
@@ -41,6 +41,18 @@ function sharesOf({ count, own, expected }: Readings): Shares {
 
 const near = new Float64Array(2 * NEIGHBOURS + 1);
 
+/** The middle of the first few of `near`, which are put in order in place. */
+function middleOfFew(many: number): number {
+  for (let at = 1; at < many; at += 1) {
+    const value = near[at] as number;
+    let to = at;
+    for (; to > 0 && (near[to - 1] as number) > value; to -= 1) near[to] = near[to - 1] as number;
+    near[to] = value;
+  }
+  const half = many >> 1;
+  return many % 2 === 1 ? (near[half] as number) : ((near[half - 1] as number) + (near[half] as number)) / 2;
+}
+
 /** A deviation without what changes slowly: the median of about two seconds is taken off. */
 function quick({ count, index, share }: Shares, at: Float64Array, order: number): number {
   const here = at[index[order] as number] as number;
@@ -51,7 +63,7 @@ function quick({ count, index, share }: Shares, at: Float64Array, order: number)
     near[many] = share[other] as number;
     many += 1;
   }
-  return (share[order] as number) - median(near.subarray(0, many));
+  return (share[order] as number) - middleOfFew(many);
 }
 
 /** How far the readings lie beside what changes slowly, km/h. */
@@ -77,6 +89,23 @@ function usableOf({ count, index }: Shares, { at, expected }: Readings, turnM: n
   return usable.subarray(0, kept);
 }
 
+/** Readings that can show a trembling, with their deviation from what changes slowly. @param most of them, from the first on. */
+export function quickShares(
+  readings: Readings,
+  turnM: number,
+  most: number,
+): { readonly turns: Float64Array; readonly share: Float64Array } {
+  const shares = sharesOf(readings);
+  const usable = usableOf(shares, readings, turnM).subarray(0, most);
+  const index = Int32Array.from(usable, (order) => shares.index[order] as number);
+  const from = index[0] ?? 0;
+  const turns = ownTurns(readings, from, index.at(-1) ?? 0);
+  return {
+    turns: Float64Array.from(index, (reading) => turns[reading - from] as number),
+    share: Float64Array.from(usable, (order) => quick(shares, readings.at, order)),
+  };
+}
+
 /** What a channel's trembling amounts to, and how many readings could have shown it. */
 export interface Shaken {
   readonly finding: LogFinding | null;
@@ -95,16 +124,42 @@ function stretchesOf(usable: Int32Array): readonly Int32Array[] {
   });
 }
 
-/** Judges how one wheel trembles. @param turns of the wheel at each row of the recording. @param turnM way of its tyre in one turn, m. */
-export function shaken(readings: Readings, turns: Float64Array, turnM: number): Shaken {
+/** To both sides so many readings smooth a wheel's own speed, by their middle: a bad place does not slow the wheel itself. */
+const SMOOTHED = 4;
+
+/** Turns of a wheel between two of its readings, by its own speed and the usual tyre: in bends a wheel goes a way of its own. */
+function ownTurns({ at, own }: Readings, from: number, to: number): Float64Array {
+  const turns = new Float64Array(to - from + 1);
+  let before = 0;
+  for (let index = from; index <= to; index += 1) {
+    let many = 0;
+    for (let other = Math.max(from, index - SMOOTHED); other <= Math.min(to, index + SMOOTHED); other += 1) {
+      near[many] = own[other] as number;
+      many += 1;
+    }
+    const speed = middleOfFew(many);
+    if (index > from) {
+      const way = ((speed + before) / 7.2) * ((at[index] as number) - (at[index - 1] as number));
+      turns[index - from] = (turns[index - from - 1] as number) + (way > 0 ? way / USUAL_TURN_M : 0);
+    }
+    before = speed;
+  }
+  return turns;
+}
+
+/** Judges how one wheel trembles. @param turnM way of its tyre in one turn, m. */
+export function shaken(readings: Readings, turnM: number): Shaken {
   const shares = sharesOf(readings);
   const spread = spreadOf(shares, readings);
   const usable = usableOf(shares, readings, turnM);
   const stretches = stretchesOf(usable);
   let best: { tremble: Trembling; stretch: Int32Array } | null = null;
   for (const stretch of stretches) {
+    const indexOf = (order: number | undefined): number => shares.index[order ?? 0] as number;
+    const from = indexOf(stretch[0]);
+    const turns = ownTurns(readings, from, indexOf(stretch.at(-1)));
     const tremble = trembling(
-      Float64Array.from(stretch, (order) => turns[rowOf(readings, shares.index[order] as number)] as number),
+      Float64Array.from(stretch, (order) => turns[indexOf(order) - from] as number),
       Float64Array.from(stretch, (order) => quick(shares, readings.at, order)),
     );
     if (tremble && tremble.byChance < (best?.tremble.byChance ?? Infinity)) best = { tremble, stretch };
@@ -125,18 +180,7 @@ export function shaken(readings: Readings, turns: Float64Array, turnM: number): 
       strength: Math.min(1, best.tremble.depth),
       confidence: Math.min(0.98, 1 - Math.max(0.02, byChance * 1e3)),
       share: Math.round(100 * best.tremble.share) / 100,
+      scale: best.tremble.scale,
     },
   };
-}
-
-/** Turns of a wheel since the start at every row, by the road's speed and the usual tyre. */
-export function turnsOf({ seconds, road }: Series): Float64Array {
-  const turns = new Float64Array(seconds.length);
-  for (let row = 1; row < seconds.length; row += 1) {
-    const way =
-      (((road[row] as number) + (road[row - 1] as number)) / 7.2) *
-      ((seconds[row] as number) - (seconds[row - 1] as number));
-    turns[row] = (turns[row - 1] as number) + (way > 0 ? way / USUAL_TURN_M : 0);
-  }
-  return turns;
 }

@@ -69,19 +69,18 @@ export function simulated(drive: Drive): string {
   const random = chances(drive.seed);
   const turnM = 1.8 + 0.3 * random();
   const lines = [`Time (s),${WHEELS.map((channel) => `Wheel speed ${channel.replace('-', ' ')} (km/h)`).join(',')}`];
-  const turns = new Map<Channel, number>(WHEELS.map((channel) => [channel, random()]));
-  const FINE = 0.004;
+  const turns = Float64Array.from(WHEELS, () => random());
+  const sides = WHEELS.map((channel) => (channel.endsWith('left') ? -1 : 1));
+  const trueSpeeds = new Float64Array(WHEELS.length);
+  const fine = Math.min(0.02, 1 / drive.hertz / 4);
   let next = 0;
   let asked = 0;
-  for (let second = 0; second < drive.seconds; second += FINE) {
+  for (let second = 0; second < drive.seconds; second += fine) {
     const { speed, turnRate } = roadAt(second, drive.seconds);
-    const trueSpeeds = WHEELS.map((channel) => {
-      const side = channel.endsWith('left') ? -1 : 1;
-      return Math.max(0, speed + side * turnRate * (TRACK_M / 2) * 3.6);
-    });
-    WHEELS.forEach((channel, at) =>
-      turns.set(channel, (turns.get(channel) ?? 0) + ((trueSpeeds[at] ?? 0) / 3.6) * (FINE / turnM)),
-    );
+    for (let at = 0; at < sides.length; at += 1) {
+      trueSpeeds[at] = Math.max(0, speed + (sides[at] as number) * turnRate * (TRACK_M / 2) * 3.6);
+      turns[at] = (turns[at] as number) + ((trueSpeeds[at] as number) / 3.6) * (fine / turnM);
+    }
     if (second < next) continue;
     next += (1 / drive.hertz) * (0.95 + 0.1 * random());
     const shown = WHEELS.map((channel, at) => {
@@ -89,7 +88,7 @@ export function simulated(drive: Drive): string {
       const noise = (random() + random() + random() - 1.5) * 0.25 * Math.min(1, speed / 5);
       const seen = Math.max(
         0,
-        spoilt(trueSpeeds[at] ?? 0, wrong, turns.get(channel) ?? 0, random) +
+        spoilt(trueSpeeds[at] ?? 0, wrong, turns[at] ?? 0, random) +
           (wrong?.kind === 'zero' || wrong?.kind === 'stuck' ? 0 : noise),
       );
       const stepped = Math.round(seen / drive.step) * drive.step;

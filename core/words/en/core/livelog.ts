@@ -11,6 +11,8 @@ export const texts = {
   assumed: 'assumed',
   rateTooLow:
     'At this many readings a second, trembling once a wheel turn cannot be seen. Record faster, or drive slower.',
+  sidesCrossed:
+    'In bends one axle runs against the other: its left and right are named the wrong way round. Spin one wheel by hand to see which.',
   tooShort: 'The car hardly moves in this recording: nothing can be said of the wheels.',
   quoteNeverCloses: 'begins a quote that never closes; all below it was left out',
 };

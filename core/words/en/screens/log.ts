@@ -29,6 +29,7 @@ export const texts = {
     erratic: (wheel: Said) => `${wheel} jumps about far more than the other wheels.`,
     'reads-fast': (wheel: Said, percent: Said) => `${wheel} reads ${percent} % fast: look at its tyre and its ring.`,
     'reads-slow': (wheel: Said, percent: Said) => `${wheel} reads ${percent} % slow: look at its tyre and its ring.`,
+    'wrong-direction': (wheel: Said) => `${wheel} runs backwards by its sign while the others run forwards.`,
     'stuck-high': (wheel: Said) => `${wheel} shows a speed although the car stands.`,
     'cuts-in-late': (wheel: Said, _percent: Said, speed: Said) =>
       `${wheel} answers only above ${speed}: its signal is weak. Look at the gap and the sensor.`,
