@@ -31,6 +31,8 @@ const router = useRouter();
 const job = useJob();
 const drafts = useDrafts();
 const preferences = usePreferences();
+/** Sheets that belong to Find, with a foot of their own. */
+const OF_FIND: readonly string[] = ['check', 'live', 'watch'];
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
 const isWide = useMediaQuery('(min-width: 901px)');
@@ -44,8 +46,10 @@ watch(id, (now) => void job.open(now), { immediate: true });
 
 const stage = computed<StageId | null>(
   () =>
-    STAGES.find((stage) => String(route.name).startsWith(stage.id) || (stage.id === 'find' && route.name === 'check'))
-      ?.id ?? null,
+    STAGES.find(
+      (stage) =>
+        String(route.name).startsWith(stage.id) || (stage.id === 'find' && OF_FIND.includes(String(route.name))),
+    )?.id ?? null,
 );
 watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
 
@@ -59,9 +63,9 @@ const shownMove = computed(() => {
   return move.value && isHere ? { ...move.value, button: '' } : move.value;
 });
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
-/** A guide has a foot of its own; a check sheet is all entry. */
+/** A guide has a foot of its own; a check sheet and live data are all entry. */
 const hasOwnBar = computed(
-  () => route.name === 'check' || (route.name === 'fix' && route.query['repair'] !== undefined),
+  () => OF_FIND.includes(String(route.name)) || (route.name === 'fix' && route.query['repair'] !== undefined),
 );
 const visited = computed<StageId[]>(() => {
   const kinds = new Set(job.file?.observations.map((observation) => observation.kind));
@@ -151,7 +155,7 @@ useShortcuts({
     </div>
     <div class="sheet">
       <PlanSide
-        v-if="isWide && job.file && route.name !== 'fix'"
+        v-if="isWide && job.file && !['fix', 'live', 'watch'].includes(String(route.name))"
         :corners="corners"
         :subject="job.subject"
         :file="job.file"

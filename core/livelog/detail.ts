@@ -32,6 +32,13 @@ export interface Closeup {
   readonly turns: readonly number[];
 }
 
+/** A stretch in which both axles bend the same way. */
+export interface Bend {
+  readonly from: number;
+  readonly to: number;
+  readonly side: 'left' | 'right';
+}
+
 /** What is drawn of a recording. */
 export interface LogDetail {
   readonly speeds: Readonly<Partial<Record<Channel, Curve>>>;
@@ -39,6 +46,7 @@ export interface LogDetail {
   readonly deviations: Readonly<Partial<Record<Channel, Curve>>>;
   readonly spectra: Readonly<Partial<Record<Channel, Spectrum>>>;
   readonly closeup: Closeup | null;
+  readonly bends: readonly Bend[];
   readonly kilometres: number;
 }
 
@@ -133,6 +141,31 @@ function turnsOf({ seconds, road }: Series): Float64Array {
   return turns;
 }
 
+/** Shorter ones are a hand on the wheel. */
+const SHORTEST_BEND = 0.8;
+const MOST_BENDS = 60;
+
+/** A wheel that dips breaks a bend for so long at most. */
+const BROKEN_FOR = 1;
+
+/** The bends of the drive, the longest where there are many. */
+function bendsOf({ seconds, bends: { front, rear } }: Series): readonly Bend[] {
+  const found: Bend[] = [];
+  for (let row = 0; row < seconds.length; row += 1) {
+    const way = (front[row] as number) + (rear[row] as number);
+    if (way === 0) continue;
+    const side = way < 0 ? 'left' : 'right';
+    const now = seconds[row] as number;
+    const last = found.at(-1);
+    if (last?.side === side && now - last.to <= BROKEN_FOR) found[found.length - 1] = { ...last, to: now };
+    else found.push({ from: now, to: now, side });
+  }
+  return found
+    .filter(({ from, to }) => to - from >= SHORTEST_BEND)
+    .toSorted((first, second) => second.to - second.from - (first.to - first.from))
+    .slice(0, MOST_BENDS);
+}
+
 /** Seconds that are drawn large. */
 const CLOSE_SECONDS = 6;
 const FEWEST_CLOSE = 20;
@@ -200,5 +233,5 @@ export function detailOf(log: Log, { turnM, suspect, scale, sound }: Wanted): Lo
   }
   const scaled = turns.map((turn) => turn * scale);
   const closeup = suspect ? closeupOf(series, suspect, sound[0] ?? null, scaled) : null;
-  return { speeds, deviations, spectra, closeup, kilometres: way.at(-1) ?? 0 };
+  return { speeds, deviations, spectra, closeup, bends: bendsOf(series), kilometres: way.at(-1) ?? 0 };
 }

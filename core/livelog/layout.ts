@@ -47,23 +47,23 @@ function hasDecimalComma(lines: readonly string[], delimiter: string): boolean {
 
 /**
  * Finds header, delimiter and decimal mark in the first lines of a file.
- * @param lines the first ones, without their ends. @returns null where no line names a wheel.
+ * @param lines the first ones, without their ends. @param headerBy understands a header; by what it prints, where nobody has said otherwise. @returns null where no line names a wheel.
  * @example layoutOf(['made by a reader', 'Time (s);FL (km/h);FR (km/h)', '0,1;12,5;12,6'])?.headerLine // => 1
  */
-export function layoutOf(lines: readonly string[]): Layout | null {
+export function layoutOf(lines: readonly string[], headerBy: (header: string) => Header = headerOf): Layout | null {
   let best: { worth: number; delimiter: string; headerLine: number; cells: string[] } | null = null;
   lines.slice(0, HEADER_LINES).forEach((line, headerLine) => {
     for (const delimiter of DELIMITERS) {
       const cells = cellsOf(line, delimiter);
       if (cells.length < 2) continue;
-      const value = worth(cells.map(headerOf));
+      const value = worth(cells.map(headerBy));
       if (value > (best?.worth ?? 0)) best = { worth: value, delimiter, headerLine, cells };
     }
   });
   const found = best as { delimiter: string; headerLine: number; cells: string[] } | null;
   if (!found) return null;
   const { delimiter, headerLine, cells } = found;
-  const headers = cells.map((text) => ({ text, ...headerOf(text) }));
+  const headers = cells.map((text) => ({ text, ...headerBy(text) }));
   const roles = headers.map(({ role }) => role);
   const isLong = roles.includes('name') && roles.includes('value');
   const isComma = hasDecimalComma(lines.slice(headerLine + 1), delimiter);

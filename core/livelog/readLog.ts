@@ -4,6 +4,7 @@ import { Columns } from './columns';
 import { headerOf, kmhOf } from './headers';
 import { cellsOf, layoutOf, type Layout } from './layout';
 import type { Log, LogColumn, LogProblem, Role } from './log';
+import { headerBy, previewOf, type Mapping, type Preview } from './mapping';
 import { numberAt, timeAt } from './numbers';
 import { PlainRows } from './plainRows';
 import { asBytes, decoded } from './utf8';
@@ -17,6 +18,14 @@ const SNIFFED = 64 * 1024;
 const LONGEST_LINE = 1024 * 1024;
 const MOST_PROBLEMS = 20;
 const DAY = 86_400;
+
+/** What reading came to. */
+export interface LogRead {
+  readonly log: Log | null;
+  readonly problems: readonly LogProblem[];
+  /** The table as it stands, for somebody to say what its columns are; null where it is none. */
+  readonly preview: Preview | null;
+}
 
 /** Where a wanted cell of a row goes: 0 is time, then the corners in the contract's order. */
 type Targets = Int8Array;
@@ -39,10 +48,17 @@ export class LogReader {
   private problems: LogProblem[] = [];
   private isSkipping = false;
   private failed = false;
+  private preview: Preview | null = null;
   private long = { name: -1, value: -1, time: -1, at: Number.NaN, isOpen: false };
 
-  /** @param bytesInAll length of the file, to take room once; 0 where it is not known. */
-  constructor(private readonly bytesInAll = 0) {}
+  /**
+   * @param bytesInAll length of the file, to take room once; 0 where it is not known.
+   * @param mapping what the owner said of the columns, if anything.
+   */
+  constructor(
+    private readonly bytesInAll = 0,
+    private readonly mapping: Mapping | null = null,
+  ) {}
 
   private note(line: number, message: string): void {
     if (this.problems.length < MOST_PROBLEMS) this.problems.push({ line, message });
@@ -64,7 +80,8 @@ export class LogReader {
     if (all.subarray(0, 4096).includes(0)) return this.fail(texts.isNoTextFile);
     const text = decoded(all.subarray(0, SNIFFED)).replace(/^\uFEFF/, '');
     const lines = text.split(/\r\n|\n|\r/);
-    this.layout = layoutOf(lines);
+    this.preview = previewOf(lines);
+    this.layout = layoutOf(lines, (header) => headerBy(header, this.mapping));
     if (!this.layout) return this.fail(text.trim() === '' ? texts.isEmpty : texts.namesNoWheel);
     this.aim(this.layout, lines);
     let from = 0;
@@ -203,7 +220,7 @@ export class LogReader {
   }
 
   /** The recording, once all chunks have been pushed. @returns the log, null where the file is none, and what was wrong. */
-  end(): { readonly log: Log | null; readonly problems: readonly LogProblem[] } {
+  end(): LogRead {
     if (!this.layout && !this.failed) this.begin();
     if (!this.failed && this.rest.includes(NEWLINE)) this.note(this.line + 1, texts.quoteNeverCloses);
     else if (!this.failed && this.rest.length > 0) {
@@ -213,12 +230,12 @@ export class LogReader {
     }
     if (this.long.isOpen) this.keep();
     const { columns, layout } = this;
-    if (this.failed || !columns || !layout) return { log: null, problems: this.problems };
+    if (this.failed || !columns || !layout) return { log: null, problems: this.problems, preview: this.preview };
     if (columns.rows < 2) {
       this.note(0, texts.hasNoRows);
-      return { log: null, problems: this.problems };
+      return { log: null, problems: this.problems, preview: this.preview };
     }
-    return { log: this.logOf(columns, layout), problems: this.problems };
+    return { log: this.logOf(columns, layout), problems: this.problems, preview: this.preview };
   }
 
   private logOf(columns: Columns, layout: Layout): Log {
@@ -285,11 +302,11 @@ function asSeconds(times: Float64Array, printed: string | null): { seconds: Floa
 
 /**
  * Reads a whole file that lies in memory.
- * @param bytes of the file. @returns the log or null, and what was wrong, with line numbers.
+ * @param bytes of the file. @param mapping what the owner said of its columns. @returns the log or null, and what was wrong, with line numbers.
  * @example readLog(asBytes('t,FL,FR\n0,10,10\n1,11,11\n')).log?.seconds.length // => 2
  */
-export function readLog(bytes: Uint8Array): ReturnType<LogReader['end']> {
-  const reader = new LogReader(bytes.length);
+export function readLog(bytes: Uint8Array, mapping: Mapping | null = null): LogRead {
+  const reader = new LogReader(bytes.length, mapping);
   const CHUNK = 1 << 20;
   for (let at = 0; at < bytes.length; at += CHUNK) reader.push(bytes.subarray(at, at + CHUNK));
   return reader.end();

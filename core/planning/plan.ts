@@ -165,12 +165,8 @@ function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly Off
   const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
   const leads = (move: OfferedMove): boolean => !isSure && isAdvisable(move);
   const isBetter = (move: OfferedMove): boolean => !mendNow || road(move) < mendNow.finish || isOnTheWay(move, mendNow);
-  const better = sensible
-    .filter((move) => isCheck(move) && leads(move) && isBetter(move))
-    .sort(byRoad);
-  const others = sensible
-    .filter((move) => !better.includes(move) && move !== mendNow)
-    .sort(byRoad);
+  const better = sensible.filter((move) => isCheck(move) && leads(move) && isBetter(move)).sort(byRoad);
+  const others = sensible.filter((move) => !better.includes(move) && move !== mendNow).sort(byRoad);
   return [...shorterFirst(better, hourValue), ...(mendNow ? [mendNow] : []), ...others, ...moves.filter(isGuess)];
 }
 

@@ -6,7 +6,7 @@ import { analyse } from '../../core/livelog/analyse';
 import { numberAt, timeAt } from '../../core/livelog/numbers';
 import { observationsOf } from '../../core/livelog/observations';
 import { LogReader, readLog } from '../../core/livelog/readLog';
-import { thinned } from '../../core/livelog/thinned';
+import { detailOf } from '../../core/livelog/detail';
 import { asBytes, decoded } from '../../core/livelog/utf8';
 import { simulated, type Wrong } from '../support/simulatedLog';
 
@@ -219,13 +219,142 @@ describe('what a recording shows', () => {
   });
 });
 
-describe('curves for the eye', () => {
-  test('are short, and lose no drop-out', () => {
+describe('what is drawn', () => {
+  const detail = (text: string, suspect: 'front-left' | 'rear-right' | null = null, scale = 1) => {
+    const { log } = read(text);
+    if (!log) throw new Error('the log can be read');
+    return detailOf(log, { turnM: 1.95, suspect, scale, sound: ['front-right'] });
+  };
+  test('curves are short, and lose no drop-out', () => {
     const rows = Array.from({ length: 50_000 }, (_, at) => `${at / 10},${at === 31_337 ? 0 : 50}`).join('\n');
-    const { log } = read(`t,FL\n${rows}\n`);
-    const curve = log ? thinned(log)['front-left'] : undefined;
-    expect(curve?.speeds.length).toBeLessThanOrEqual(1600);
-    expect(curve?.speeds).toContain(0);
-    expect(curve?.seconds[curve.speeds.indexOf(0)]).toBeCloseTo(3133.7, 6);
+    const curve = detail(`t,FL\n${rows}\n`).speeds['front-left'];
+    expect(curve?.values.length).toBeLessThanOrEqual(1600);
+    expect(curve?.values).toContain(0);
+    expect(curve?.seconds[curve.values.indexOf(0)]).toBeCloseTo(3133.7, 6);
+  });
+  test('the way counts from moving off', () => {
+    const { kilometres, speeds } = detail('t,FL,FR\n0,0,0\n10,0,0\n20,36,36\n120,36,36\n');
+    expect(kilometres).toBeCloseTo(1.1, 6);
+    expect(speeds['front-left']?.kilometres).toEqual([0, 0, expect.closeTo(0.1, 6), expect.closeTo(1.1, 6)]);
+  });
+  test('deviation is per cent of what the other wheels say, and nothing at walking pace', () => {
+    const off = detail('t,FL,FR,RL\n0,4,5,5\n1,9,10,10\n2,11,10,10\n').deviations['front-left'];
+    expect(off?.values).toEqual([expect.closeTo(-10, 9), expect.closeTo(10, 9)]);
+  });
+  test('a bad place peaks at one, two and three a turn; a close-up shows the turns', () => {
+    const wrong = [{ channel: 'rear-right' as const, kind: 'ring' as const, size: 0.2, share: 0.12 }];
+    const text = simulated({ seed: 11, seconds: 80, hertz: 25, step: 0.1, isPolled: false, wrong });
+    const { log } = read(text);
+    const found = log && analyse(log).findings[0];
+    const { spectra, closeup, bends } = detail(text, 'rear-right', found?.scale ?? 1);
+    const at = (times: number): number => spectra['rear-right']?.strength[Math.round((times - 0.4) / 0.02)] ?? 0;
+    for (const peak of [1, 2, 3]) expect(at(peak)).toBeGreaterThan(3 * at(peak - 0.4));
+    expect(spectra['front-left']?.strength[30] ?? 1).toBeLessThan(at(1) / 4);
+    expect(closeup?.channel).toBe('rear-right');
+    expect(closeup?.turns.length).toBeGreaterThan(3);
+    expect(closeup?.seconds.at(-1)).toBeCloseTo((closeup?.seconds[0] ?? 0) + 6, 0);
+    expect(bends.some(({ side }) => side === 'left') && bends.some(({ side }) => side === 'right')).toBe(true);
+  });
+});
+
+describe('columns that nobody can name', () => {
+  const ODD = 'made by somebody\nwhen;a;b\n0;10;11\n1;20;21\n2;30;31\n';
+  test('are shown as they stand', () => {
+    const { log, preview } = read(ODD);
+    expect(log).toBeNull();
+    expect(preview).toEqual({
+      headers: ['when', 'a', 'b'],
+      rows: [
+        ['0', '10', '11'],
+        ['1', '20', '21'],
+        ['2', '30', '31'],
+      ],
+      guessed: [null, null, null],
+    });
+    expect(read('hello\nthere\n').preview).toBeNull();
+  });
+  test('are read as somebody says, in the unit that they say', () => {
+    const mapping = { roles: { when: 'time', a: 'front-left', b: 'none' }, unit: 'mph' } as const;
+    const { log } = readLog(bytes(ODD), mapping);
+    expect(Array.from(log?.speeds['front-left'] ?? [])).toEqual([10, 20, 30].map((speed) => speed * 1.609344));
+    expect(log?.speeds['front-right']).toBeUndefined();
+  });
+  test('a printed unit goes before a said one; a wheel may be said to be another', () => {
+    const mapping = { roles: { 'FL (km/h)': 'rear-left' }, unit: 'mph' } as const;
+    const { log } = readLog(bytes('t,FL (km/h),FR\n0,10,10\n1,20,20\n'), mapping);
+    expect(Array.from(log?.speeds['rear-left'] ?? [])).toEqual([10, 20]);
+    expect(log?.speeds['front-left']).toBeUndefined();
+    expect(log?.speeds['front-right']?.[0]).toBeCloseTo(16.09344, 9);
+  });
+});
+
+describe('circumstances', () => {
+  const DRIVE = { seed: 4, seconds: 240, hertz: 10, step: 0.1, isPolled: false, wrong: [] };
+  /** Rear left reads nothing where a test of the row holds. */
+  const spoilt = (isBad: (speeds: readonly number[], at: number) => boolean, marks = {}) => {
+    const { log } = read(simulated(DRIVE));
+    if (!log) throw new Error('the simulated log can be read');
+    const all = ['front-left', 'front-right', 'rear-left', 'rear-right'] as const;
+    const own = Float64Array.from(log.speeds['rear-left'] ?? []);
+    own.forEach((_, at) => {
+      if (
+        isBad(
+          all.map((channel) => log.speeds[channel]?.[at] ?? 0),
+          at,
+        )
+      )
+        own[at] = 0;
+    });
+    return analyse({ ...log, speeds: { ...log.speeds, 'rear-left': own }, marks }).findings.find(
+      ({ finding }) => finding === 'drops-out',
+    );
+  };
+  test('a wheel that drops out in left bends only is told so; one that drops out anywhere is not', () => {
+    const inLeft = spoilt(([left = 0, right = 0], at) => right - left > 0.9 && at % 6 === 0);
+    expect(inLeft).toMatchObject({ channel: 'rear-left', when: 'in-left-bends' });
+    const anywhere = spoilt((_, at) => at % 40 === 0);
+    expect(anywhere?.channel).toBe('rear-left');
+    expect(anywhere?.when).toBeUndefined();
+  });
+  test('after bumps that were marked', () => {
+    const bump = [60, 75, 90, 110, 130, 150, 170];
+    const found = spoilt((_, at) => bump.some((second) => Math.abs(at / 10 - second - 0.5) < 0.3), { bump });
+    expect(found?.when).toBe('after-bumps');
+  });
+  test('names of one axle that are crossed are noticed in bends; right ones are not', () => {
+    const { log } = read(simulated(DRIVE));
+    if (!log) throw new Error('the simulated log can be read');
+    const { speeds } = log;
+    const crossed = {
+      ...speeds,
+      'front-left': speeds['front-right'] ?? new Float64Array(),
+      'front-right': speeds['front-left'] ?? new Float64Array(),
+    };
+    expect(analyse({ ...log, speeds: crossed }).notes[0]).toContain('named the wrong way round');
+    expect(analyse(log).notes).toEqual([]);
+  });
+  test('a wheel whose sign runs against the others', () => {
+    const { log } = read(simulated(DRIVE));
+    if (!log) throw new Error('the simulated log can be read');
+    const own = Float64Array.from(log.speeds['front-left'] ?? [], (speed) => -speed);
+    expect(analyse({ ...log, speeds: { ...log.speeds, 'front-left': own } }).findings).toMatchObject([
+      { channel: 'front-left', finding: 'wrong-direction' },
+    ]);
+  });
+  test('a wheel that shows nothing but its own fault is no measure for the others', () => {
+    const { findings } = analyse(
+      readLog(
+        bytes(
+          simulated({
+            ...DRIVE,
+            seed: 7000,
+            step: 1,
+            isPolled: true,
+            wrong: [{ channel: 'front-left', kind: 'stuck', size: 11 }],
+          }),
+        ),
+      ).log ?? { columns: {}, seconds: new Float64Array(), speeds: {}, marks: {} },
+    );
+    expect(findings.map(({ channel, finding }) => `${channel} ${finding}`)).toEqual(['front-left stuck-high']);
   });
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import type { Observation } from '../../../core/casefile/contract';
 import { answered, canBeMade } from '../../../core/commands/answered';
@@ -25,8 +25,7 @@ import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
 import { texts } from '#words/screens/find';
 import { texts as looks } from '#words/shared/looks';
-
-const LogImport = defineAsyncComponent(() => import('./log/LogImport.vue'));
+import { texts as liveTexts } from '#words/screens/log';
 
 /** One check: what to do, what is still to set up, the answer, and what it means for the path. */
 const check = useCheck();
@@ -209,7 +208,12 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
           {{ texts.passiveACoilToothed }}
         </p>
-        <LogImport v-if="check.name.value === 'live:drive'" @kept="router.push({ name: 'find' })" />
+        <p v-if="check.name.value === 'live:drive'" class="live">
+          {{ liveTexts.openLive }}
+          <RouterLink class="tap" :to="{ name: 'live' }" data-test="open-live">{{
+            liveTexts.openLiveButton
+          }}</RouterLink>
+        </p>
       </section>
     </template>
     <template v-else>

@@ -5,3 +5,7 @@ export const language = 'en-GB';
 
 /** The right form for a count, such as `1 code`, `2 codes`. */
 export const plural = pluralOf(language);
+
+/** Words one after another, the last joined by `and`. */
+export const joinWords = (words: readonly string[]): string =>
+  new Intl.ListFormat(language, { style: 'long', type: 'conjunction' }).format(words);
