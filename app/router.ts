@@ -20,6 +20,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
           { path: 'find', name: 'find', component: () => import('./pages/FindPage.vue') },
           { path: 'find/check', name: 'check', component: () => import('./pages/CheckPage.vue') },
           { path: 'find/live', name: 'live', component: () => import('./pages/LivePage.vue') },
+          { path: 'find/watch', name: 'watch', component: () => import('./pages/WatchPage.vue') },
           { path: 'fix', name: 'fix', component: () => import('./pages/FixPage.vue') },
           { path: 'prove', name: 'prove', component: () => import('./pages/ProvePage.vue') },
           { path: 'bench', name: 'bench', component: () => import('./pages/BenchPage.vue') },

@@ -3,7 +3,7 @@ import { repairsFor } from '../core/knowledge/repairs/all';
 import type { Vehicle } from '../core/casefile/contract';
 import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';
-import { AT_REST, typicalCoilOhm, type Car, type Corner } from './car/corner';
+import { AT_REST, typicalCoilOhm, type Car, type Corner, type Moment } from './car/corner';
 import { signalOf } from './car/signal';
 import { wheelKmh, type Motion } from './car/wheels';
 import type { Chance } from './chance';
@@ -46,6 +46,9 @@ export interface Made {
 const DRIVE_MINUTES = 12;
 const PROVING_DRIVES = 12;
 const DRIVE_KM = 8;
+/** Share of a turn in which a bad place passes, and how many of its pulses are lost where the field is gone (generic). */
+const BAD_SHARE = 0.12;
+const PULSES_LOST = 0.6;
 
 /** A car that is looked at, measured, driven and repaired: the stand-in for the real one. It has a life: memory, time, and what was done to it. */
 export class World {
@@ -163,6 +166,30 @@ export class World {
     const moment = { ...AT_REST, moved: 'all' as const, isSteered: motion.steer !== 0 };
     const signal = signalOf(corner, this.car, this.chance, moment);
     return signal.cutInKmh > own ? 0 : own * signal.ratio;
+  }
+
+  /** The wheel that the module really hears under a name; null where it hears none. */
+  hearsAs(name: Channel): Channel | null {
+    return this.heardAt(this.names.of(name))?.channel ?? null;
+  }
+
+  /**
+   * What the module tells of a wheel at one moment of its turning: a bad place of the ring costs it pulses once a turn.
+   * @param turn of the wheel so far. @returns what is shown and what is true, km/h, and the way of a turn; null where the module has no such wheel.
+   */
+  rollingSpeedOf(
+    name: Channel,
+    motion: Motion,
+    moment: Moment,
+    turn: number,
+  ): { readonly kmh: number; readonly own: number; readonly circumferenceM: number } | null {
+    const corner = this.heardAt(this.names.of(name));
+    if (!corner) return null;
+    const own = corner.channel === 'rear-axle' ? motion.kmh : wheelKmh(corner.channel, motion);
+    const { cutInKmh, ratio, dip } = signalOf(corner, this.car, this.chance, moment);
+    const lost = turn % 1 < BAD_SHARE ? dip * PULSES_LOST : 0;
+    const kmh = cutInKmh > own ? 0 : own * ratio * (1 - lost);
+    return { kmh, own, circumferenceM: corner.circumferenceM };
   }
 
   /** Key off and on, and the self-test. Gives whether anything was found. */

@@ -36,6 +36,7 @@ export const READER_LIMITS: ReaderLimits = {
 const CLOSED = { badHello: 4400, lost: 4410, tooMany: 1008 } as const;
 
 const timer: Timer = {
+  now: () => performance.now(),
   after: (ms, call) => {
     const running = setTimeout(call, ms);
     return () => clearTimeout(running);
@@ -71,7 +72,7 @@ function plugIn(socket: WebSocket, text: string, limits: ReaderLimits): Link | n
     return null;
   }
   try {
-    const { reader, plan } = readerFor(hello);
+    const { reader, plan } = readerFor(hello, timer.now);
     const link = linkTo(reader, timer, plan);
     link.onMessage((module, message) => {
       if (socket.bufferedAmount > limits.unread) return socket.terminate();

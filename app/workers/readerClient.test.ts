@@ -4,7 +4,13 @@ import { openLink } from './readerClient';
 
 /** How the practice reader is reached: over the server, else within the browser, else with a reason. */
 
-const HELLO: Hello = { practice: { level: 'easy', seed: 1, actions: [] }, spun: null, motion: null, dropAfter: null };
+const HELLO: Hello = {
+  practice: { level: 'easy', seed: 1, actions: [] },
+  spun: null,
+  motion: null,
+  course: null,
+  dropAfter: null,
+};
 
 afterEach(() => vi.unstubAllGlobals());
 

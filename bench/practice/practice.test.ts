@@ -130,7 +130,9 @@ describe('the introduction to the reader', () => {
   test('is read, and plugs into the same car', () => {
     const read = readHello(JSON.stringify({ ...hello, practice: { ...FIRST, actions: ROAD } }));
     expect(read?.practice.actions).toEqual(ROAD);
-    expect(read && readerFor(read).reader.answer(0x28, Uint8Array.of(0x3e, 0))).toEqual(Uint8Array.of(0x7e, 0));
+    expect(read && readerFor(read, () => 0).reader.answer(0x28, Uint8Array.of(0x3e, 0))).toEqual(
+      Uint8Array.of(0x7e, 0),
+    );
   });
   test.each([
     ['no JSON', 'hello'],

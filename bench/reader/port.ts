@@ -24,7 +24,7 @@ export function servePort(port: Port, timer: Timer): void {
     const hello = link ? null : readHello(String(data));
     if (!hello) return port.postMessage(texts.notAnIntroduction(LOST));
     try {
-      const { reader, plan } = readerFor(hello);
+      const { reader, plan } = readerFor(hello, timer.now);
       link = linkTo(reader, timer, plan);
     } catch {
       return port.postMessage(texts.noSuchCar(LOST));

@@ -2,6 +2,7 @@ import { CHANNELS, type Channel } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';
 import { isPractice } from '../practice/practiceFile';
 import { PracticeSession, type Practice } from '../practice/session';
+import { Course, COURSES, type CourseName } from './course';
 import { StandInReader, type FaultPlan, GOOD_READER } from './standInReader';
 
 /** How a client introduces itself before the first message: which car it is plugged into, and what spins. */
@@ -10,6 +11,8 @@ export interface Hello {
   readonly spun: Channel | null;
   /** How the car is driven meanwhile; null: it stands. */
   readonly motion: Motion | null;
+  /** What goes on while the speeds are watched; null: what `spun` and `motion` say, and it stays so. */
+  readonly course: CourseName | null;
   readonly dropAfter: number | null;
 }
 
@@ -30,11 +33,12 @@ function isMotion(input: unknown): input is Motion | null {
  */
 export function readHello(text: string): Hello | null {
   try {
-    const { practice, spun, motion, dropAfter } = JSON.parse(text) as Record<string, unknown>;
+    const { practice, spun, motion, course = null, dropAfter } = JSON.parse(text) as Record<string, unknown>;
     const isPlain =
       isPractice(practice) &&
       (spun === null || CHANNELS.includes(spun as Channel)) &&
       isMotion(motion) &&
+      (course === null || COURSES.includes(course as CourseName)) &&
       (dropAfter === null || Number.isInteger(dropAfter));
     if (!isPlain) return null;
     const { level, seed, actions, twin } = practice;
@@ -42,6 +46,7 @@ export function readHello(text: string): Hello | null {
       practice: { level, seed, actions, ...(level === 'twin' && twin ? { twin } : {}) },
       spun: spun as Channel | null,
       motion,
+      course: course as CourseName | null,
       dropAfter: dropAfter as number | null,
     };
   } catch {
@@ -49,11 +54,19 @@ export function readHello(text: string): Hello | null {
   }
 }
 
-/** The reader of a practice car, and what goes wrong with its link. @throws RangeError for actions that the bench cannot make. */
-export function readerFor(hello: Hello): { readonly reader: StandInReader; readonly plan: FaultPlan } {
+/** The reader of a practice car, and what goes wrong with its link. @param now milliseconds that only grow. @throws RangeError for actions that the bench cannot make. */
+export function readerFor(
+  hello: Hello,
+  now: () => number,
+): { readonly reader: StandInReader; readonly plan: FaultPlan } {
   const { world } = new PracticeSession(hello.practice);
   return {
-    reader: new StandInReader(world, hello.spun, hello.motion),
+    reader: new StandInReader(
+      world,
+      hello.spun,
+      hello.motion,
+      hello.course && new Course(world, hello.course, hello.spun, now),
+    ),
     plan: { ...GOOD_READER, dropAfter: hello.dropAfter },
   };
 }

@@ -4,6 +4,7 @@ import type { Channel } from '../../core/casefile/words';
 import type { Motion } from '../car/wheels';
 import { statusByteOf, type Memory } from '../monitor/memory';
 import type { World } from '../world';
+import type { Course } from './course';
 import { texts } from '#words/screens/practice';
 
 /** What goes wrong with the reader, beside the car's own faults. */
@@ -36,11 +37,12 @@ const refuse = (service: number, code: number): Uint8Array => Uint8Array.of(SERV
 
 /** The reader's side of ISO 14229 over a car of the bench. */
 export class StandInReader {
-  /** @param world the car. @param spun the wheel that is being spun by hand, if any. @param motion how the car is driven, if it is. */
+  /** @param world the car. @param spun the wheel that is being spun by hand, if any. @param motion how the car is driven, if it is. @param course what goes on while the speeds are watched, if anything does. */
   constructor(
     private readonly world: World,
     private readonly spun: Channel | null = null,
     private readonly motion: Motion | null = null,
+    private readonly course: Course | null = null,
   ) {}
 
   private lastRead: ModuleName = 'abs';
@@ -120,9 +122,11 @@ export class StandInReader {
   }
 
   private speeds(): Uint8Array {
-    const values = this.world.vehicle.channels.flatMap((channel) => {
+    const watched = this.course?.speeds();
+    const values = this.world.vehicle.channels.flatMap((channel, at) => {
       const { motion, world } = this;
-      const kmh = motion ? world.roadSpeedOf(channel, motion) : world.speedOf(channel, this.spun);
+      const still = motion ? world.roadSpeedOf(channel, motion) : world.speedOf(channel, this.spun);
+      const kmh = watched ? (watched[at] ?? null) : still;
       const raw = kmh === null ? NO_SPEED : Math.min(NO_SPEED - 1, Math.round(kmh * 100));
       return [raw >> 8, raw & 0xff];
     });

@@ -11,6 +11,8 @@ export interface Link {
 
 /** Time as a service, so that waiting can be tested without waiting. */
 export interface Timer {
+  /** Milliseconds that only grow; only differences count. */
+  readonly now: () => number;
   after(ms: number, call: () => void): () => void;
 }
 

@@ -142,7 +142,7 @@ function turnsOf({ seconds, road }: Series): Float64Array {
 }
 
 /** Shorter ones are a hand on the wheel. */
-const SHORTEST_BEND = 0.8;
+const SHORTEST_BEND = 1.5;
 const MOST_BENDS = 60;
 
 /** A wheel that dips breaks a bend for so long at most. */

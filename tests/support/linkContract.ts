@@ -6,13 +6,20 @@ import type { Link, Timer } from '../../core/diagnostics/link';
 
 /** Time as it is, for what really waits. */
 export const realTimer: Timer = {
+  now: () => performance.now(),
   after: (ms, call) => {
     const running = setTimeout(call, ms);
     return () => clearTimeout(running);
   },
 };
 
-const HELLO: Hello = { practice: { level: 'first', seed: 3, actions: [] }, spun: null, motion: null, dropAfter: null };
+const HELLO: Hello = {
+  practice: { level: 'first', seed: 3, actions: [] },
+  spun: null,
+  motion: null,
+  course: null,
+  dropAfter: null,
+};
 
 /** What every way to the reader must keep: the same words for socket and worker. */
 export function linkContract(open: (hello: Hello) => Promise<Link>): void {

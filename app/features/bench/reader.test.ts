@@ -12,7 +12,7 @@ afterEach(() => vi.restoreAllMocks());
 
 function plugged(change: (hello: Hello) => Hello = (hello) => hello) {
   return vi.spyOn(readerClient, 'openLink').mockImplementation((hello) => {
-    const { reader, plan } = readerFor(change(hello));
+    const { reader, plan } = readerFor(change(hello), () => 0);
     return Promise.resolve({ link: linkTo(reader, browserTimer, plan), via: 'worker' });
   });
 }

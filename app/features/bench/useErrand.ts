@@ -15,7 +15,7 @@ export function useErrand() {
   const isLost = ref(false);
   let client: DiagnosticClient | null = null;
 
-  async function plugIn(moving: Partial<Pick<Hello, 'spun' | 'motion'>> = {}): Promise<DiagnosticClient> {
+  async function plugIn(moving: Partial<Pick<Hello, 'spun' | 'motion' | 'course'>> = {}): Promise<DiagnosticClient> {
     const now = practice.value;
     if (!now) throw new Error('no practice car');
     const { level, seed, actions, twin } = now;
@@ -24,6 +24,7 @@ export function useErrand() {
       practice: plain,
       spun: null,
       motion: null,
+      course: null,
       ...moving,
       dropAfter: dropOf(now),
     });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, watch } from 'vue';
-import { RouterLink } from 'vue-router';
+import { RouterLink, useRoute } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
 import type { LogFinding } from '../../../core/livelog/log';
 import { showOwn } from '../../../core/quantities/ownUnits';
@@ -28,7 +28,7 @@ const { values } = preferences;
 const say = (channel: Channel): string => sayChannel(channel, values.sides, job.file?.vehicle.steeringSide);
 
 type View = 'before' | 'after' | 'both';
-const view = ref<View>('before');
+const view = ref<View>(useRoute().query['side'] === 'after' ? 'after' : 'before');
 const VIEWS = computed(() => [
   { id: 'before' as const, name: texts.before, more: recordings.before?.name ?? texts.noneYet },
   { id: 'after' as const, name: texts.after, more: recordings.after?.name ?? texts.noneYet },
@@ -95,6 +95,19 @@ const closeup = computed(() => {
   void preferences.isNight;
   return detail.value?.closeup ? closeupPlot(detail.value.closeup, role) : null;
 });
+/** The wheels in the colours of their curves: the gravest first. */
+const legend = computed(() => {
+  const suspects = new Set(report.value?.findings.map(({ channel }) => channel));
+  const wheels = Object.keys(detail.value?.speeds ?? {}) as Channel[];
+  return wheels
+    .map((channel) => {
+      const kind = channel === gravest.value?.channel ? 'gravest' : suspects.has(channel) ? 'suspect' : 'quiet';
+      return { name: say(channel), kind };
+    })
+    .toSorted((first, second) => KINDS.indexOf(first.kind) - KINDS.indexOf(second.kind));
+});
+const KINDS = ['gravest', 'suspect', 'quiet'];
+const opener = useTemplateRef<InstanceType<typeof LogFiles>>('opener');
 const chart = useTemplateRef<InstanceType<typeof PlotFigure>>('chart');
 
 async function keep(observations: readonly NewObservation[], keys: readonly string[]): Promise<void> {
@@ -126,38 +139,40 @@ function saveFindings(): void {
 
 <template>
   <div class="live">
-    <section class="charts">
-      <div class="head">
-        <RouterLink class="tap quiet back" :to="{ name: 'find' }" :aria-label="texts.backToFind"
-          ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
-        ></RouterLink>
-        <div>
-          <p class="muted">{{ summary || texts.recording }}</p>
-          <h1 data-test="live-title">{{ title }}</h1>
-        </div>
-        <div v-if="recordings.before" class="views" role="group">
-          <button
-            v-for="entry in VIEWS"
-            :key="entry.id"
-            type="button"
-            class="tap"
-            :aria-pressed="view === entry.id"
-            :disabled="entry.id === 'both' && !recordings.after"
-            :data-test="`view-${entry.id}`"
-            @click="view = entry.id"
-          >
-            {{ entry.name }} <small>{{ entry.more }}</small>
-          </button>
-        </div>
+    <div class="head">
+      <RouterLink class="tap quiet back" :to="{ name: 'find' }" :aria-label="texts.backToFind"
+        ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
+      ></RouterLink>
+      <div>
+        <p class="muted">{{ summary || texts.recording }}</p>
+        <h1 data-test="live-title">{{ title }}</h1>
       </div>
+      <div v-if="recordings.before" class="views" role="group">
+        <button
+          v-for="entry in VIEWS"
+          :key="entry.id"
+          type="button"
+          class="tap"
+          :aria-pressed="view === entry.id"
+          :disabled="entry.id === 'both' && !recordings.after"
+          :data-test="`view-${entry.id}`"
+          @click="view = entry.id"
+        >
+          {{ entry.name }} <small>{{ entry.more }}</small>
+        </button>
+      </div>
+    </div>
+    <section class="charts">
       <template v-if="!shown">
         <p class="lead">{{ texts.wanted }}</p>
         <p class="muted">{{ texts.intro }}</p>
         <LogFiles
+          ref="opener"
           :key="view"
           :side="view === 'after' ? 'after' : 'before'"
           :words="view === 'after' ? texts.chooseAfter : texts.choose"
         />
+        <RouterLink class="tap" :to="{ name: 'watch' }" data-test="open-watch">{{ texts.watch }}</RouterLink>
         <WaveGuide />
       </template>
       <template v-else>
@@ -170,6 +185,11 @@ function saveFindings(): void {
         />
         <template v-if="linked && report">
           <p class="overline">{{ texts.speeds }} · {{ texts.bends }}</p>
+          <ul class="legend">
+            <li v-for="entry in legend" :key="entry.name" :class="entry.kind">
+              <span class="stroke" aria-hidden="true" />{{ entry.name }}
+            </li>
+          </ul>
           <PlotFigure
             ref="chart"
             :data="linked.data"
@@ -244,38 +264,99 @@ function saveFindings(): void {
   </div>
   <Teleport defer to="#own-bar">
     <footer class="bar">
-      <p>{{ rest.length > 0 ? texts.useAllWhy : texts.wanted }}</p>
-      <button type="button" :disabled="rest.length === 0" data-test="log-record" @click="useAll">
-        {{ texts.useAll(rest.length) }}
-      </button>
+      <template v-if="shown && report">
+        <p>{{ texts.useAllWhy }}</p>
+        <button type="button" :disabled="rest.length === 0" data-test="log-record" @click="useAll">
+          {{ rest.length === 0 ? texts.allUsed : texts.useAll(rest.length) }}
+        </button>
+      </template>
+      <template v-else>
+        <p>{{ shown ? texts.sayColumns : texts.nothingOpen }}</p>
+        <button v-if="!shown" type="button" @click="opener?.choose()">
+          {{ view === 'after' ? texts.chooseAfterShort : texts.choose }}
+        </button>
+      </template>
     </footer>
   </Teleport>
 </template>
 
 <style scoped>
 .live {
-  display: flex;
+  display: grid;
+  grid-template: 'head aside' auto 'charts aside' 1fr / minmax(0, 1fr) 410px;
   min-height: 100%;
 }
 
+.live:not(:has(.aside)) {
+  grid-template: 'head' auto 'charts' 1fr / minmax(0, 1fr);
+}
+
+.head {
+  grid-area: head;
+  padding: 14px 24px 0;
+}
+
 .charts {
-  flex: 1;
+  grid-area: charts;
   min-width: 0;
-  padding: 14px 24px 24px;
+  padding: 10px 24px 24px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
 }
 
 .aside {
-  width: 410px;
-  flex: none;
+  grid-area: aside;
+  min-width: 0;
   border-left: 1px solid var(--line);
   background: var(--raised);
   padding: 16px 22px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
+}
+
+.back svg {
+  width: 20px;
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2.6;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+
+.legend {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+}
+
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+
+.stroke {
+  width: 30px;
+  border-top: 1.4px solid var(--question);
+}
+
+.gravest {
+  font-weight: 700;
+}
+
+.gravest .stroke {
+  border-top: 3px solid var(--fault);
+}
+
+.suspect .stroke {
+  border-top: 3px dashed var(--suspect);
 }
 
 .head {
@@ -316,6 +397,7 @@ function saveFindings(): void {
 .turn {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 112px;
+  max-width: 420px;
   gap: 10px;
   align-items: center;
 }
@@ -365,13 +447,16 @@ h2 {
 
 @media (max-width: 1000px) {
   .live {
-    flex-direction: column-reverse;
-    justify-content: flex-end;
+    grid-template: 'head' auto 'aside' auto 'charts' 1fr / minmax(0, 1fr);
   }
 
   .aside {
-    width: auto;
     border-left: none;
+    padding: 12px 16px;
+  }
+
+  .head {
+    padding: 10px 16px 0;
   }
 
   .charts {
@@ -380,6 +465,7 @@ h2 {
 
   .views {
     margin-left: 0;
+    flex-wrap: wrap;
   }
 
   .bar {

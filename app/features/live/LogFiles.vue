@@ -12,6 +12,8 @@ function open(file: File | undefined): void {
   if (file) void recordings.open(file, file.name, props.side);
 }
 
+defineExpose({ choose: () => chooser.value?.click() });
+
 function chosen(event: Event): void {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];

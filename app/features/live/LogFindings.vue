@@ -104,6 +104,7 @@ li {
 
 h3 {
   margin: 0;
+  color: var(--ink);
   font-size: 1.1rem;
 }
 

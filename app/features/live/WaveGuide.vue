@@ -39,6 +39,16 @@ summary {
   align-items: center;
 }
 
+summary::before {
+  content: '+';
+  width: 1.2em;
+  font-weight: 700;
+}
+
+details[open] > summary::before {
+  content: '−';
+}
+
 ul {
   list-style: none;
   margin: 0;

@@ -20,7 +20,7 @@ const teeth = Array.from({ length: TEETH }, (_, tooth) => `M${at(tooth / TEETH, 
 </script>
 
 <template>
-  <figure class="turn">
+  <figure class="bad-turn">
     <svg viewBox="0 0 100 100" role="img" :aria-label="texts.badShareAlternative(percent)">
       <circle cx="50" cy="50" r="46" class="tyre" />
       <circle cx="50" cy="50" r="32" class="rim" />
@@ -34,11 +34,16 @@ const teeth = Array.from({ length: TEETH }, (_, tooth) => `M${at(tooth / TEETH, 
 </template>
 
 <style scoped>
-.turn {
+.bad-turn {
   margin: 0;
   text-align: center;
   color: var(--suspect);
   font-weight: 650;
+}
+
+svg {
+  display: block;
+  width: 100%;
 }
 
 circle {

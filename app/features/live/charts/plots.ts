@@ -16,8 +16,18 @@ interface Drawn {
 }
 
 const detail = ({ recording }: Drawn): LogDetail | null => recording.answer.detail;
-const suspectsOf = ({ recording }: Drawn): ReadonlySet<string> =>
-  new Set(recording.answer.report?.findings.map(({ channel }) => channel));
+
+/** How a wheel stands out: the gravest finding's wheel, another with a finding, or none. */
+type Standing = 'gravest' | 'suspect' | 'quiet';
+function standingIn({ recording }: Drawn): (channel: Channel) => Standing {
+  const findings = recording.answer.report?.findings ?? [];
+  const gravest = (findings.find(({ rhythm }) => rhythm) ?? findings[0])?.channel;
+  return (channel) => {
+    if (channel === gravest) return 'gravest';
+    return findings.some((finding) => finding.channel === channel) ? 'suspect' : 'quiet';
+  };
+}
+const ORDER: readonly Standing[] = ['quiet', 'suspect', 'gravest'];
 
 /** One curve over time; over the way where two drives are laid over each other. */
 function line(curve: Curve | undefined, byWay: boolean): { x: number[]; y: number[] } {
@@ -25,13 +35,19 @@ function line(curve: Curve | undefined, byWay: boolean): { x: number[]; y: numbe
   return { x: [...along], y: [...(curve?.values ?? [])] };
 }
 
+const COLOURS: Readonly<Record<Standing, string>> = { gravest: 'fault', suspect: 'suspect', quiet: 'question' };
+
 function styled(
-  isSuspect: boolean,
+  standing: Standing,
   isAfter: boolean,
   role: Role,
-): { color: string; width: number; dash: 'solid' | 'dot' } {
-  const color = isSuspect ? role('suspect') : role('question');
-  return { color: isAfter ? role('action') : color, width: isSuspect ? 1.8 : 1, dash: isAfter ? 'dot' : 'solid' };
+): { color: string; width: number; dash: 'solid' | 'dot' | 'dash' } {
+  if (isAfter) return { color: role('action'), width: 1.2, dash: 'dot' };
+  return {
+    color: role(COLOURS[standing]),
+    width: standing === 'quiet' ? 1 : 1.8,
+    dash: standing === 'suspect' ? 'dash' : 'solid',
+  };
 }
 
 /** Share of the height that the speeds take; the rest is shared out among the wheels. */
@@ -119,14 +135,14 @@ export function linkedPlot(
   const byWay = shown.length > 1;
   const wheels = Object.keys(shown[0] ? (detail(shown[0])?.speeds ?? {}) : {}) as Channel[];
   const data = shown.flatMap((drawn): Data[] => {
-    const suspects = suspectsOf(drawn);
-    const inOrder = wheels.toSorted((a, b) => Number(suspects.has(a)) - Number(suspects.has(b)));
+    const standing = standingIn(drawn);
+    const inOrder = wheels.toSorted((a, b) => ORDER.indexOf(standing(a)) - ORDER.indexOf(standing(b)));
     const speeds = inOrder.map((channel): Data => ({
       type: 'scatter',
       mode: 'lines',
       name: say(channel),
       ...line(detail(drawn)?.speeds[channel], byWay),
-      line: styled(suspects.has(channel), drawn.isAfter, role),
+      line: styled(standing(channel), drawn.isAfter, role),
     }));
     const off = wheels.map((channel, at): Data => ({
       type: 'scatter',
@@ -134,7 +150,7 @@ export function linkedPlot(
       name: say(channel),
       ...line(detail(drawn)?.deviations[channel], byWay),
       yaxis: axisName(at + 1),
-      line: styled(suspects.has(channel), drawn.isAfter, role),
+      line: styled(standing(channel), drawn.isAfter, role),
     }));
     return [...speeds, ...off];
   });
@@ -162,11 +178,11 @@ export function spectrumPlot(
     x: [...perTurn],
     y: strength.map((share) => 100 * share),
     line: { color, width },
-    ...(fill ? { fill: 'tozeroy', fillcolor: role('suspect-fill') } : {}),
+    ...(fill ? { fill: 'tozeroy', fillcolor: role('fault-fill') } : {}),
   });
   const axis = { gridcolor: role('line'), linecolor: role('ink'), zerolinecolor: role('line'), fixedrange: true };
   return {
-    data: [curve(own, role('suspect'), 1.8, true), ...(other ? [curve(other, role('question'), 1.2, false)] : [])],
+    data: [curve(own, role('fault'), 1.8, true), ...(other ? [curve(other, role('question'), 1.2, false)] : [])],
     layout: {
       margin: { l: 44, r: 8, t: 8, b: 40 },
       xaxis: { ...axis, tickvals: [1, 2, 3], title: { text: texts.perTurn } },
@@ -182,7 +198,7 @@ export function closeupPlot(closeup: Closeup, role: Role): { readonly data: Data
   return {
     data: [
       { type: 'scatter', mode: 'lines', x, y: [...closeup.other], line: { color: role('question'), width: 1.2 } },
-      { type: 'scatter', mode: 'lines', x, y: [...closeup.own], line: { color: role('suspect'), width: 2.2 } },
+      { type: 'scatter', mode: 'lines', x, y: [...closeup.own], line: { color: role('fault'), width: 2.2 } },
     ],
     layout: {
       margin: { l: 44, r: 8, t: 8, b: 30 },
