@@ -9,6 +9,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
     routes: [
       { path: '/', name: 'garage', component: GaragePage },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },
+      { path: '/arithmetic', name: 'arithmetic', component: () => import('./pages/ArithmeticPage.vue') },
       { path: '/vehicle/:vehicle', name: 'vehicle', component: () => import('./pages/VehiclePage.vue') },
       {
         path: '/job/:job',

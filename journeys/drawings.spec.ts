@@ -72,9 +72,35 @@ test('a recording is read, drawn and kept as evidence', async ({ page }, info) =
   );
   await openGarage(page);
   await page.goto('/#/job/bertie-deaf/find/check?do=live:drive&at=front-left');
+  await byTest(page, 'open-live').click();
   await byTest(page, 'log-file').setInputFiles(path);
   await expect(byTest(page, 'log-findings')).toContainText('Rear left drops out again and again');
   await expect(page.locator('.chart .main-svg').first()).toBeVisible();
   await byTest(page, 'log-record').click();
+  await expect(page.getByText('The findings of the recording are kept.')).toBeVisible();
+  await page.goto('/#/job/bertie-deaf/find');
   await expect(byTest(page, 'evidence')).toContainText('drops out');
+});
+
+test('a practice car is watched live: a wheel is spun, a drive is marked, stopped and judged', async ({ page }) => {
+  await page.goto('/');
+  await byTest(page, 'to-bench').click();
+  await page.locator('[data-level="easy"]').click();
+  await expect(byTest(page, 'clock')).toBeVisible();
+  await page.goto(page.url().replace(/\/bench.*$/, '/find/watch'));
+  await byTest(page, 'watch-begin').click();
+  await expect(byTest(page, 'watch-status')).toContainText('times a second');
+  await byTest(page, 'spin').click();
+  await expect(byTest(page, 'spin-words')).not.toContainText('nothing yet', { timeout: 12_000 });
+  await byTest(page, 'spin-keep').click();
+  await expect(page.getByText('Kept as evidence.')).toBeVisible();
+  await byTest(page, 'mode-drive').click();
+  await byTest(page, 'watch-begin').click();
+  await byTest(page, 'mark-bend').click({ timeout: 10_000 });
+  await expect(byTest(page, 'marks')).toContainText('Bend');
+  await page.keyboard.press('Space');
+  await expect(byTest(page, 'marks')).toContainText('Bump');
+  await byTest(page, 'watch-look').click();
+  await expect(byTest(page, 'live-title')).toBeVisible();
+  await expect(page.getByText(/readings a second/).first()).toBeVisible();
 });

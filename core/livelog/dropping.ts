@@ -10,17 +10,17 @@ const isLow = (speed: number, should: number, spread: number): boolean => speed 
 /** When it drops out, where that is more than chance. */
 function when(readings: Readings, from: number, spread: number, series: Series): When | null {
   const { channel, count, own, expected } = readings;
-  const around = new Circumstances(channel, series);
+  const circumstances = new Circumstances(channel, series);
   let last = -9;
   for (let index = 0; index < count; index += 1) {
     const should = expected[index] as number;
     if (!(should > from)) continue;
-    around.passed(rowOf(readings, index));
+    circumstances.passed(rowOf(readings, index));
     if (!isLow(own[index] as number, should, spread)) continue;
-    if (index - last > 1) around.happened(rowOf(readings, index));
+    if (index - last > 1) circumstances.happened(rowOf(readings, index));
     last = index;
   }
-  return around.found();
+  return circumstances.found();
 }
 
 /** Falls far below what it should be, again and again; and in what circumstances more often than the drive alone would have it. */

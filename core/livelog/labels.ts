@@ -19,14 +19,15 @@ export function areSidesCrossed({ drawn, road }: Series): boolean {
   let front = 0;
   let rear = 0;
   for (let at = 0; at < road.length; at += 1) {
-    const one = (fl[at] as number) - (fr[at] as number);
+    const ahead = (fl[at] as number) - (fr[at] as number);
     const other = (rl[at] as number) - (rr[at] as number);
     const speed = road[at] as number;
-    const isBend = Math.abs(one) > BENDING && Math.abs(other) > BENDING && Math.abs(one) + Math.abs(other) < speed / 2;
+    const isBend =
+      Math.abs(ahead) > BENDING && Math.abs(other) > BENDING && Math.abs(ahead) + Math.abs(other) < speed / 2;
     if (!(speed > MOVING) || !isBend) continue;
     many += 1;
-    together += one * other;
-    front += one * one;
+    together += ahead * other;
+    front += ahead * ahead;
     rear += other * other;
   }
   return many >= FEWEST && together / Math.sqrt(front * rear) < CROSSED;

@@ -22,7 +22,7 @@ export function cellsOf(line: string, delimiter: string): string[] {
     if (isQuoted && letter === '"' && line.charAt(at + 1) === '"') {
       cell += '"';
       at += 1;
-    } else if (letter === '"') isQuoted = !isQuoted;
+    } else if (letter === '"' && (isQuoted || cell.trim() === '')) isQuoted = !isQuoted;
     else if (letter === delimiter && !isQuoted) {
       cells.push(cell.trim());
       cell = '';

@@ -7,6 +7,7 @@ import type { Log, LogColumn, LogProblem, Role } from './log';
 import { headerBy, previewOf, type Mapping, type Preview } from './mapping';
 import { numberAt, timeAt } from './numbers';
 import { PlainRows } from './plainRows';
+import { asSeconds } from './seconds';
 import { asBytes, decoded } from './utf8';
 
 const NEWLINE = 10;
@@ -17,7 +18,6 @@ const SNIFFED = 64 * 1024;
 /** A longer line is no row of a table. */
 const LONGEST_LINE = 1024 * 1024;
 const MOST_PROBLEMS = 20;
-const DAY = 86_400;
 
 /** What reading came to. */
 export interface LogRead {
@@ -276,28 +276,6 @@ function joined(parts: readonly Uint8Array[]): Uint8Array {
     at += part.length;
   }
   return all;
-}
-
-/** Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds. */
-function asSeconds(times: Float64Array, printed: string | null): { seconds: Float64Array; unit: string } {
-  const steps = Array.from(times.subarray(1, 400), (time, at) => time - (times[at] as number)).toSorted(
-    (a, b) => a - b,
-  );
-  const usual = steps[Math.floor(steps.length / 2)] ?? 0;
-  const unit = printed ?? (usual > 20 ? 'ms' : 's');
-  const factor = unit === 'ms' ? 0.001 : 1;
-  const first = times[0] ?? 0;
-  let [before, added] = [0, 0];
-  for (let at = 0; at < times.length; at += 1) {
-    let now = ((times[at] as number) - first) * factor + added;
-    if (now < before - DAY / 2) {
-      added += DAY;
-      now += DAY;
-    }
-    times[at] = Math.max(now, before);
-    before = times[at] as number;
-  }
-  return { seconds: times, unit: printed ?? `${texts.assumed} ${unit}` };
 }
 
 /**

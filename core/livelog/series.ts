@@ -66,11 +66,11 @@ function bendsBy(left: Float64Array | undefined, right: Float64Array | undefined
   const bends = new Int8Array(rows);
   if (!left || !right) return bends;
   for (let at = 0; at < rows; at += 1) {
-    const one = left[at] as number;
-    const other = right[at] as number;
-    const least = STRAIGHT * Math.max(one, other) + HALF_STEP;
-    if (one - other > least) bends[at] = 1;
-    else if (other - one > least) bends[at] = -1;
+    const onLeft = left[at] as number;
+    const onRight = right[at] as number;
+    const least = STRAIGHT * Math.max(onLeft, onRight) + HALF_STEP;
+    if (onLeft - onRight > least) bends[at] = 1;
+    else if (onRight - onLeft > least) bends[at] = -1;
   }
   return bends;
 }
@@ -129,10 +129,10 @@ function middlesOfFour([a, b, c, d]: Four, [ea, eb, ec, ed]: Four, road: Float64
     const vb = b[at] as number;
     const vc = c[at] as number;
     const vd = d[at] as number;
-    const one = Math.max(Math.min(va, vb), Math.min(vc, vd));
-    const two = Math.min(Math.max(va, vb), Math.max(vc, vd));
-    const low = Math.min(one, two);
-    const high = Math.max(one, two);
+    const least = Math.max(Math.min(va, vb), Math.min(vc, vd));
+    const most = Math.min(Math.max(va, vb), Math.max(vc, vd));
+    const low = Math.min(least, most);
+    const high = Math.max(least, most);
     const middle = (low + high) / 2;
     if (Number.isNaN(middle)) continue;
     isWhole[at] = 1;

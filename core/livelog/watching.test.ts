@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { readLog } from './readLog';
 import { asBytes } from './utf8';
-import { answeredSince, asCsv, expectedNow, jumpSince, lastOf, type Watched } from './watching';
+import { spinOf } from './spin';
+import { answeredSince, asCsv, expectedNow, jumpSince, lastOf, silentNow, standsOut, type Watched } from './watching';
 
 const channels = ['front-left', 'front-right', 'rear-left'] as const;
 const watch = (rows: readonly (readonly [second: number, ...speeds: (number | null)[]])[]): Watched => ({
@@ -53,12 +54,51 @@ describe('what is watched', () => {
         [0, 1.25, null, 3],
         [0.05, 2, 2, 2],
       ]),
-      (channel) => channel.replace('-', ' '),
+      ['Time (s)', 'front left (km/h)', 'front right (km/h)', 'rear left (km/h)'],
     );
     const { log, problems } = readLog(asBytes(csv));
     expect(problems).toEqual([]);
     expect(Array.from(log?.speeds['front-left'] ?? [])).toEqual([1.25, 2]);
     expect(Array.from(log?.speeds['front-right'] ?? [])).toEqual([NaN, 2]);
     expect(Array.from(log?.seconds ?? [])).toEqual([0, 0.05]);
+  });
+});
+
+describe('what stands out on the road', () => {
+  test('a wheel without a signal, once the others surely turn', () => {
+    expect(silentNow(watch([[0, 0, 38, 37]]))).toEqual(['front-left']);
+    expect(silentNow(watch([[0, 36, 38, 37]]))).toEqual([]);
+    expect(silentNow(watch([[0, 0, 3, 3]]))).toBeNull();
+  });
+  test('a third off, or four km/h where that is more', () => {
+    expect(standsOut(watch([[0, 26, 38, 38]]), 0)).toBe(false);
+    expect(standsOut(watch([[0, 25, 38, 38]]), 0)).toBe(true);
+    expect(standsOut(watch([[0, 6, 9, 9]]), 0)).toBe(false);
+    expect(standsOut(watch([[0, 4.9, 9, 9]]), 0)).toBe(true);
+    expect(standsOut(watch([[0, null, 38, 38]]), 0)).toBe(false);
+  });
+});
+
+describe('a spin', () => {
+  const spun = (kmh: number, seconds: number, at: 0 | 1 = 0): Watched =>
+    watch(
+      Array.from({ length: 10 * seconds }, (_, row) => [row / 10, at === 0 ? kmh : 0, at === 1 ? kmh : 0, 0] as const),
+    );
+  test('that is answered follows; that answers only when fast is late', () => {
+    expect(spinOf(spun(6, 3), 'front-left', 0, null)).toMatchObject({ finding: 'follows', speed: 6, other: null });
+    expect(spinOf(spun(8, 3), 'front-left', 0, null).finding).toBe('follows');
+    expect(spinOf(spun(8.1, 3), 'front-left', 0, null)).toMatchObject({ finding: 'cuts-in-late', speed: 8.1 });
+  });
+  test('that another name answers, or none', () => {
+    expect(spinOf(spun(6, 3, 1), 'front-left', 0, null)).toMatchObject({
+      finding: 'answers-as-other-channel',
+      other: 'front-right',
+    });
+    expect(spinOf(spun(0, 4), 'front-left', 0, null).finding).toBeNull();
+    expect(spinOf(spun(0, 5), 'front-left', 0, null)).toMatchObject({ finding: 'zero', isSilent: true });
+  });
+  test('what an earlier spin showed goes on counting; nobody spins, nothing is said', () => {
+    expect(spinOf(spun(0, 6), 'front-left', null, 1.2)).toMatchObject({ finding: 'follows', speed: 1.2 });
+    expect(spinOf(spun(6, 3), 'front-left', null, null).finding).toBeNull();
   });
 });

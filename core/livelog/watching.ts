@@ -81,13 +81,12 @@ export function jumpSince({ channels, moments }: Watched, channel: Channel, from
   return null;
 }
 
-/** What was watched as a table that can be kept and read again (RFC 4180). @param name of a channel, as it stands in the header. */
-export function asCsv({ channels, moments }: Watched, name: (channel: Channel) => string): string {
-  const head = ['Time (s)', ...channels.map((channel) => `${name(channel)} (km/h)`)].join(',');
+/** What was watched as a table that can be kept and read again (RFC 4180). @param head of the columns, time first. */
+export function asCsv({ channels, moments }: Watched, head: readonly string[]): string {
   const rows = moments.map(({ second, speeds }) =>
     [second.toFixed(3), ...channels.map((_, at) => speeds[at]?.toFixed(2) ?? '')].join(','),
   );
-  return `${[head, ...rows].join('\n')}\n`;
+  return `${[head.join(','), ...rows].join('\n')}\n`;
 }
 
 /** The car surely moves from here on, km/h. */

@@ -25,6 +25,7 @@ import SpecsEntry from './SpecsEntry.vue';
 import { useCheck } from './useCheck';
 import { texts } from '#words/screens/find';
 import { texts as looks } from '#words/shared/looks';
+import { texts as sums } from '#words/screens/arithmetic';
 import { texts as liveTexts } from '#words/screens/log';
 
 /** One check: what to do, what is still to set up, the answer, and what it means for the path. */
@@ -42,6 +43,9 @@ const choices = computed(() => (check.answer.value ? answersOf(check.answer.valu
 
 /** Where the sensor and its plug sit, as far as the spec sheet says. */
 const placesOf = (channel: Channel | null) => (channel && check.job.file?.vehicle.places?.[channel]) ?? {};
+const isReckoned = computed(
+  () => ['meter', 'distance'].includes(check.answer.value?.is ?? '') || check.name.value === 'live:hand-spin',
+);
 const hasRoute = computed(
   () => check.answer.value?.is === 'look' && ['lead', 'loom'].includes(check.answer.value.part),
 );
@@ -215,6 +219,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
           }}</RouterLink>
         </p>
       </section>
+      <RouterLink v-if="isReckoned" class="tap quiet sums" :to="{ name: 'arithmetic' }">{{ sums.link }}</RouterLink>
     </template>
     <template v-else>
       <h1>{{ texts.thereIsNoSuch }}</h1>
@@ -236,6 +241,10 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   display: flex;
   align-items: center;
   gap: 6px;
+}
+
+.sums {
+  justify-self: start;
 }
 
 .back svg {

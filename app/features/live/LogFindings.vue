@@ -4,7 +4,7 @@ import type { Channel } from '../../../core/casefile/words';
 import type { LogReport } from '../../../core/livelog/analyse';
 import { joinWords } from '#words/language';
 import { usePreferences } from '../../stores/preferences';
-import { clock, keyOf, sentenceOf, titleOf } from './logView';
+import { clock, keyOf, sentenceOf, soundKey, titleOf } from './logView';
 import { texts } from '#words/screens/log';
 
 /** What a recording shows, finding by finding, each one tap from being evidence. */
@@ -22,13 +22,13 @@ const cards = computed(() =>
   })),
 );
 const others = computed(() => joinWords(props.report.sound.map(props.say)));
-const areOthersUsed = computed(() => props.report.sound.some((channel) => props.used.has(`${channel} follows `)));
+const areOthersUsed = computed(() => props.report.sound.some((channel) => props.used.has(soundKey(channel))));
 </script>
 
 <template>
   <ul class="findings" data-test="log-findings">
     <li v-for="card in cards" :key="card.key">
-      <span class="sign" aria-hidden="true">!</span>
+      <span class="sign" aria-hidden="true" />
       <div>
         <h3>{{ card.title }}</h3>
         <p>{{ card.words }} {{ card.span }}</p>
@@ -48,7 +48,7 @@ const areOthersUsed = computed(() => props.report.sound.some((channel) => props.
       </div>
     </li>
     <li v-if="report.sound.length > 0" class="good">
-      <span class="sign" aria-hidden="true">✓</span>
+      <span class="sign" aria-hidden="true" />
       <div>
         <h3>{{ cards.length > 0 ? texts.othersAgree : texts.nothingFound }}</h3>
         <p>{{ texts.othersAgreeMore(others) }} {{ cards.length > 0 ? '' : texts.nothingFoundMore }}</p>
@@ -93,6 +93,14 @@ li {
   background: var(--suspect-fill);
   color: var(--suspect);
   font-weight: 800;
+}
+
+.sign::before {
+  content: '!';
+}
+
+.good .sign::before {
+  content: '✓';
 }
 
 .good .sign {

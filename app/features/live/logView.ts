@@ -1,3 +1,4 @@
+import type { Channel } from '../../../core/casefile/words';
 import { observationsOf } from '../../../core/livelog/observations';
 import type { LogReport } from '../../../core/livelog/analyse';
 import type { LogFinding } from '../../../core/livelog/log';
@@ -50,5 +51,6 @@ export function restOfEvidence(report: LogReport, used: ReadonlySet<string>): re
     .map(withoutId);
 }
 
-/** The key under which the wheels that agree are used. */
-export const soundKeys = (report: LogReport): readonly string[] => report.sound.map((channel) => `${channel} follows `);
+/** The key under which a wheel that agrees is used. */
+export const soundKey = (channel: Channel): string => [channel, 'follows', ''].join(' ');
+export const soundKeys = (report: LogReport): readonly string[] => report.sound.map(soundKey);

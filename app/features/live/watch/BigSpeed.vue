@@ -25,6 +25,7 @@ const path = computed(() =>
 const SLOW = 20;
 const figure = computed(() => {
   if (props.kmh === null) return '–';
+  if (props.kmh === 0) return '0';
   return props.kmh >= SLOW ? String(Math.round(props.kmh)) : props.kmh.toFixed(1);
 });
 </script>
@@ -71,6 +72,10 @@ header,
 h2,
 p {
   margin: 0;
+}
+
+h2::first-letter {
+  text-transform: uppercase;
 }
 
 h2 {

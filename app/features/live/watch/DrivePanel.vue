@@ -46,6 +46,12 @@ const sees = computed(() => {
   align-content: start;
 }
 
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
 h2,
 p {
   margin: 0;

@@ -83,7 +83,11 @@ async function keep(observation: NewObservation): Promise<void> {
   void tellWithUndo(logTexts.recorded, logTexts.takeBack, takeBack);
 }
 
-const csv = (): string => asCsv(watched.value, (channel) => sayChannel(channel, 'left-right', undefined));
+const csv = (): string =>
+  asCsv(watched.value, [
+    texts.columns.time,
+    ...watched.value.channels.map((channel) => texts.columns.speed(sayChannel(channel, 'left-right', undefined))),
+  ]);
 const time = computed(() => clock(watched.value.moments.at(-1)?.second ?? 0));
 
 /** What was recorded is judged like any other recording. */
@@ -95,8 +99,13 @@ async function look(): Promise<void> {
   await router.push({ name: 'live', query: { side } });
 }
 
-const spin = useTemplateRef<InstanceType<typeof SpinPanel>>('spin');
-useShortcuts({ ' ': () => (course.value === 'spin' ? spin.value?.spin() : mark('bump')) });
+const spin = useTemplateRef<{ spin: () => void }>('spin');
+/** Space does what the largest button does. */
+function press(): void {
+  if (course.value === 'spin') spin.value?.spin();
+  else if (course.value === 'drive') mark('bump');
+}
+useShortcuts({ ' ': press });
 </script>
 
 <template>

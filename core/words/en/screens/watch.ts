@@ -18,7 +18,8 @@ export const texts = {
   stop: 'Stop and look',
   save: 'Save as CSV',
   file: 'zelf-recording.csv',
-  kmh: 'km/h',
+  /** Heads of the columns of a file that Zelf writes, and reads again. */
+  columns: { time: 'Time (s)', speed: (wheel: Said) => `${wheel} (km/h)` },
   ago: '30 s ago',
   now: 'now',
   answers: 'answers',

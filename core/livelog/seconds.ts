@@ -1,0 +1,25 @@
+import { texts } from '#words/core/livelog';
+
+const DAY = 86_400;
+
+/** Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds. */
+export function asSeconds(times: Float64Array, printed: string | null): { seconds: Float64Array; unit: string } {
+  const steps = Array.from(times.subarray(1, 400), (time, at) => time - (times[at] as number)).toSorted(
+    (a, b) => a - b,
+  );
+  const usual = steps[Math.floor(steps.length / 2)] ?? 0;
+  const unit = printed ?? (usual > 20 ? 'ms' : 's');
+  const factor = unit === 'ms' ? 0.001 : 1;
+  const first = times[0] ?? 0;
+  let [before, added] = [0, 0];
+  for (let at = 0; at < times.length; at += 1) {
+    let now = ((times[at] as number) - first) * factor + added;
+    if (now < before - DAY / 2) {
+      added += DAY;
+      now += DAY;
+    }
+    times[at] = Math.max(now, before);
+    before = times[at] as number;
+  }
+  return { seconds: times, unit: printed ?? `${texts.assumed} ${unit}` };
+}
