@@ -9,6 +9,10 @@ const VIEWS = [
   ['codes', '/#/job/tansy-flooded/codes'],
   ['find', '/#/job/tansy-flooded/find'],
   ['check', '/#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right'],
+  ['look at a lead', '/#/job/bertie-deaf/find/check?do=look:lead&at=front-left'],
+  ['live data', '/#/job/tansy-flooded/find/live'],
+  ['no reader to watch', '/#/job/tansy-flooded/find/watch'],
+  ['arithmetic', '/#/arithmetic'],
   ['fix', '/#/job/tansy-flooded/fix'],
   ['guide', '/#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right'],
   ['prove', '/#/job/pebble-loom/prove'],
@@ -33,26 +37,46 @@ async function inOrder(page: Page, name: string): Promise<void> {
   ).toEqual([]);
 }
 
-for (const [width, height] of [
+const SIZES = [
   [1280, 800],
   [390, 844],
-] as const)
-  test(`every view at ${width}x${height}: no sideways scrolling, no accessibility trouble`, async ({ page }) => {
+] as const;
+const GROUP = 6;
+const GROUPS = Array.from({ length: Math.ceil(VIEWS.length / GROUP) }, (_, at) =>
+  VIEWS.slice(at * GROUP, (at + 1) * GROUP),
+);
+
+for (const [width, height] of SIZES) {
+  for (const views of GROUPS)
+    test(`${views.map(([name]) => name).join(', ')} at ${width}x${height}: no sideways scrolling, no accessibility trouble`, async ({
+      page,
+    }) => {
+      await page.setViewportSize({ width, height });
+      await openGarage(page);
+      for (const [name, address] of views) {
+        await page.goto(address);
+        await expect(page.locator('h1').first(), name).toBeVisible();
+        await inOrder(page, name);
+      }
+    });
+  test(`practice and its debrief at ${width}x${height}: no sideways scrolling, no accessibility trouble`, async ({
+    page,
+  }) => {
     await page.setViewportSize({ width, height });
-    await openGarage(page);
-    for (const [name, address] of VIEWS) {
-      await page.goto(address);
-      await expect(page.locator('h1').first(), name).toBeVisible();
-      await inOrder(page, name);
-    }
     await page.goto('/#/bench');
     await page.locator('[data-level="first"]').click();
     await expect(byTest(page, 'clock')).toBeVisible();
     await inOrder(page, 'practice');
+    const bench = page.url();
+    await page.goto(bench.replace(/\/bench.*$/, '/find/watch'));
+    await expect(byTest(page, 'speeds')).toBeVisible();
+    await inOrder(page, 'watch');
+    await page.goto(bench);
     await byTest(page, 'finish').click();
     await expect(page.getByText('Your road')).toBeVisible({ timeout: 30_000 });
     await inOrder(page, 'debrief');
   });
+}
 
 test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await openGarage(page);

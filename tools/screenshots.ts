@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from 'playwright-core';
+import { simulated } from '../tests/support/simulatedLog';
 import { writeDrawingSheets } from './drawingSheets';
 
 /** One current picture of each main view, from the sample garage, into docs/screenshots/. Needs a build: `npm run build`. */
@@ -19,12 +20,12 @@ const VIEWS: readonly (readonly [
   ['why', '#/job/tansy-flooded/find', 1280, 800, (page) => page.getByRole('button', { name: /Why this/ }).click()],
   ['check', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 1280, 800, typeReading],
   ['fix', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 1280, 800],
-  ['repairs', '#/job/tansy-flooded/fix', 1280, 800],
+  ['live', '#/job/bertie-deaf/find/live', 1280, 800, openRecording],
   ['prove', '#/job/pebble-loom/prove', 1280, 800],
   ['notebook', '#/job/tansy-lead/notebook', 1280, 800],
   ['bench', '#/bench', 1280, 800, practise],
   ['debrief', '#/bench', 1280, 800, lookBack],
-  ['trial', '#/bench', 1280, 800, tryOut],
+  ['watch', '#/bench', 1280, 800, watchLive],
   ['find-phone', '#/job/bertie-deaf/find', 390, 844],
   ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
   ['look-phone', '#/job/bertie-deaf/find/check?do=look:plug&at=front-left', 390, 844, lookAround],
@@ -57,12 +58,29 @@ async function lookBack(page: Page): Promise<void> {
   await page.getByText('Your road').waitFor({ timeout: 30_000 });
 }
 
-async function tryOut(page: Page): Promise<void> {
-  await page.getByRole('button', { name: '200 cars' }).click();
-  await page.locator('[data-test="run-trial"]').click();
-  await page.locator('[data-test="chart-costs"] svg').first().waitFor({ timeout: 300_000 });
-  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
-  await page.waitForTimeout(600);
+/** A recording with a bad place on a ring and a wheel that drops out. */
+async function openRecording(page: Page): Promise<void> {
+  const wrong = [
+    { channel: 'front-left', kind: 'ring', size: 0.15, share: 0.12 },
+    { channel: 'rear-right', kind: 'drops', size: 0.004 },
+  ] as const;
+  const csv = simulated({ seed: 11, seconds: 240, hertz: 20, step: 0.1, isPolled: false, wrong });
+  const file = { name: 'drive.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) };
+  await page.locator('[data-test="log-file"]').setInputFiles(file);
+  await page.locator('.chart .main-svg').first().waitFor();
+  await page.waitForTimeout(1200);
+}
+
+/** A drive of a practice car, as it is being watched. */
+async function watchLive(page: Page): Promise<void> {
+  await page.locator('[data-level="easy"]').click();
+  await page.locator('[data-test="clock"]').waitFor();
+  await page.goto(page.url().replace(/\/bench.*$/, '/find/watch'));
+  await page.locator('[data-test="mode-drive"]').click();
+  await page.locator('[data-test="watch-begin"]').click();
+  await page.waitForTimeout(22_000);
+  await page.locator('[data-test="mark-bend"]').click();
+  await page.waitForTimeout(5000);
 }
 
 /** A take of code 23, as it is being tapped. */

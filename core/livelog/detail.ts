@@ -51,7 +51,7 @@ export interface LogDetail {
 }
 
 /** More than a screen has columns. */
-const MOST_POINTS = 1600;
+const MOST_POINTS = 900;
 const MOVING_OFF = 2;
 
 /** Way since the car moved off at every row, km. */
@@ -215,7 +215,7 @@ interface Wanted {
 
 /**
  * Curves, spectra and a close-up of a recording of any length, small enough to be drawn.
- * @param log as read. @param wanted what stands out. @returns at most 1600 points a curve.
+ * @param log as read. @param wanted what stands out. @returns at most 900 points a curve.
  */
 export function detailOf(log: Log, { turnM, suspect, scale, sound }: Wanted): LogDetail {
   const series = seriesOf(log);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
 import type { LogFinding } from '../../../core/livelog/log';
@@ -14,6 +14,7 @@ import LogFiles from './LogFiles.vue';
 import LogFindings from './LogFindings.vue';
 import WaveGuide from './WaveGuide.vue';
 import PlotFigure from './charts/PlotFigure.vue';
+import { expectCharts } from './charts/plotly';
 import TurnFigure from './charts/TurnFigure.vue';
 import { closeupPlot, linkedPlot, spectrumPlot } from './charts/plots';
 import { evidenceOf, keyOf, restOfEvidence, sentenceOf, soundKeys, titleOf } from './logView';
@@ -108,6 +109,7 @@ const legend = computed(() => {
 });
 const KINDS = ['gravest', 'suspect', 'quiet'];
 const opener = useTemplateRef<InstanceType<typeof LogFiles>>('opener');
+onMounted(expectCharts);
 const chart = useTemplateRef<InstanceType<typeof PlotFigure>>('chart');
 
 async function keep(observations: readonly NewObservation[], keys: readonly string[]): Promise<void> {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Data, Layout } from 'plotly.js';
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { inTurn, loadPlotly } from './plotly';
 import { texts } from '#words/screens/log';
 
 /** A chart with its text alternative. Plotly comes only when it is wanted. */
@@ -19,7 +20,7 @@ const role = (name: string): string => getComputedStyle(document.documentElement
 
 async function draw(): Promise<void> {
   try {
-    const plotly = (await import('plotly.js-basic-dist-min')).default;
+    const plotly = await loadPlotly();
     if (!place.value) return;
     await plotly.react(
       place.value,
@@ -44,7 +45,7 @@ async function draw(): Promise<void> {
 
 /** The chart as a picture, on the sheet's own ground. */
 async function save(format: 'png' | 'svg'): Promise<void> {
-  const plotly = (await import('plotly.js-basic-dist-min')).default;
+  const plotly = await loadPlotly();
   if (!place.value) return;
   await plotly.relayout(place.value, { paper_bgcolor: role('ground') });
   await plotly.downloadImage(place.value, { format, filename: texts.pictureFile, width: 1200, height: props.height });
@@ -52,8 +53,9 @@ async function save(format: 'png' | 'svg'): Promise<void> {
 }
 defineExpose({ save });
 
-onMounted(draw);
-watch(() => [props.data, props.layout], draw);
+const redraw = (): void => void inTurn(draw);
+onMounted(redraw);
+watch(() => [props.data, props.layout], redraw);
 onBeforeUnmount(() => purge?.());
 </script>
 
