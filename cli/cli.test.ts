@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../tests/support/caseBuilder';
 import { assess } from '../core/judgement/assess';
 
@@ -107,6 +107,33 @@ test('plan prints the guide of the repair that the case calls for', () => {
   ]);
   expect(plan?.needs).toMatchObject({ tools: expect.any(Array) as unknown, parts: expect.any(Array) as unknown });
   expect(run('plan', good, good).code).toBe(2);
+});
+
+describe('plan for a repair that is named', () => {
+  const any = () => file('any.zelf.json', JSON.stringify(caseOf(car('passive'), [])));
+  test('any repair of the catalogue, at any wheel', () => {
+    const ran = run('plan', any(), '--repair', 'replaced:gap', '--channel', 'rear-left');
+    expect(ran).toMatchObject({ code: 0, err: [], out: [{ repair: 'replaced:gap', channel: 'rear-left' }] });
+    const [plan] = ran.out as { needs: { tools: string[]; parts: string[] } }[];
+    expect(plan?.needs.tools).toContain('magnet viewing card');
+    expect(plan?.needs.parts).toContain('hub nut');
+  });
+  test('a repair of the whole car needs no wheel', () => {
+    expect(run('plan', any(), '--repair', 'cleaned:module')).toMatchObject({ code: 0, out: [{ channel: null }] });
+  });
+  test.each([
+    [['--repair', 'painted:ring', '--channel', 'front-left'], 'no repair "painted:ring"'],
+    [['--repair', 'replaced:sensor'], 'name it with --channel'],
+    [['--repair', 'replaced:sensor', '--channel', 'middle'], 'no channel "middle"'],
+    [['--repair', 'replaced:sensor', '--channel', 'rear-axle'], 'this car has no rear-axle'],
+    [['--repair', 'replaced:module'], "workshop's job"],
+    [['--channel', 'front-left'], 'goes with --repair'],
+    [['--colour', 'red'], 'use: plan FILE'],
+  ])('%j is refused in one line', (words, reason) => {
+    const ran = run('plan', any(), ...words);
+    expect([ran.code, ran.out.length, ran.err.length]).toEqual([2, 0, 1]);
+    expect(ran.err[0]).toContain(reason);
+  });
 });
 
 test('forty cars: the adviser is near its goals (thousands of cars are for `npm run bench`)', () => {

@@ -1,25 +1,77 @@
+import { parseArgs } from 'node:util';
+import type { CaseFile } from '../core/casefile/contract';
+import { CHANNELS, type Channel } from '../core/casefile/words';
+import { composeGuide, type Guide } from '../core/guide/compose';
 import { assess } from '../core/judgement/assess';
-import { composeGuide } from '../core/guide/compose';
 import { toolNames } from '../core/knowledge/guide/tools';
+import { ALL_REPAIRS } from '../core/knowledge/repairs/all';
 import { BadInput, problemLine, readCase } from './input';
 import type { Verb } from './verb';
 import { texts } from '#words/cli';
 
-/** `plan FILE`: the guide for the repair that the case now calls for, step by step. */
+interface Asked {
+  readonly name: string;
+  readonly repair: string | undefined;
+  readonly channel: string | undefined;
+}
+
+function askedFor(words: readonly string[]): Asked {
+  const options = { repair: { type: 'string' }, channel: { type: 'string' } } as const;
+  try {
+    const { values, positionals } = parseArgs({ args: [...words], options, allowPositionals: true });
+    const [name, ...more] = positionals;
+    if (name === undefined || more.length > 0) throw new BadInput(texts.planNeedsExactlyOne);
+    return { name, repair: values.repair, channel: values.channel };
+  } catch (error) {
+    if (error instanceof BadInput) throw error;
+    const [reason = ''] = (error instanceof Error ? error.message : '').split(/[.\n]/);
+    throw new BadInput(texts.planUse(reason, texts.planFile));
+  }
+}
+
+/** The channel that was named, if this car has it. */
+function channelOf(named: string, { name }: Asked, file: CaseFile): Channel {
+  if (!(CHANNELS as readonly string[]).includes(named))
+    throw new BadInput(texts.noSuchChannel(named, CHANNELS.join(', ')));
+  if (!file.vehicle.channels.includes(named as Channel))
+    throw new BadInput(texts.notOfThisCar(name, named, file.vehicle.channels.join(', ')));
+  return named as Channel;
+}
+
+/** A repair that was named, at the place that was named; what cannot be done there is refused with the reason. */
+function named(asked: Asked, repair: string, file: CaseFile): Guide {
+  const record = ALL_REPAIRS.find((entry) => entry.repair === repair && entry.action !== null);
+  if (!record) throw new BadInput(texts.noSuchRepair(repair));
+  if (record.workshop) throw new BadInput(texts.workshopDoes(repair));
+  const channel = asked.channel === undefined ? null : channelOf(asked.channel, asked, file);
+  if (!record.ofCar && channel === null)
+    throw new BadInput(texts.needsChannel(repair, file.vehicle.channels.join(', ')));
+  const guide = composeGuide(file, repair, record.ofCar ? null : channel);
+  if (!guide) throw new BadInput(texts.thereIsNoGuide(asked.name, repair));
+  return guide;
+}
+
+/** The repair that the case now calls for. */
+function calledFor({ name }: Asked, file: CaseFile): Guide {
+  const move = assess(file).next.find((fault) => fault.check.startsWith('repair:'));
+  if (!move) throw new BadInput(texts.thisCaseCallsFor(name));
+  const guide = composeGuide(file, move.check.slice('repair:'.length), move.channel);
+  if (!guide) throw new BadInput(texts.thereIsNoGuide(name, move.check));
+  return guide;
+}
+
+/** `plan FILE`: the guide for the repair that the case now calls for, or for one that is named, step by step. */
 export const planVerb: Verb = {
   usage: texts.planFile,
-  run(names, out) {
-    const [name, ...more] = names;
-    if (name === undefined || more.length > 0) throw new BadInput(texts.planNeedsExactlyOne);
-    const file = readCase(name);
+  run(words, out) {
+    const asked = askedFor(words);
+    if (asked.repair === undefined && asked.channel !== undefined) throw new BadInput(texts.channelNeedsRepair);
+    const file = readCase(asked.name);
     if (!file.ok) {
-      out.problem(problemLine(name, file.problems));
+      out.problem(problemLine(asked.name, file.problems));
       return 2;
     }
-    const repair = assess(file.value).next.find((fault) => fault.check.startsWith('repair:'));
-    if (!repair) throw new BadInput(texts.thisCaseCallsFor(name));
-    const guide = composeGuide(file.value, repair.check.slice('repair:'.length), repair.channel);
-    if (!guide) throw new BadInput(texts.thereIsNoGuide(name, repair.check));
+    const guide = asked.repair === undefined ? calledFor(asked, file.value) : named(asked, asked.repair, file.value);
     out.line({
       repair: guide.repair,
       channel: guide.channel,

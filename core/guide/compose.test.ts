@@ -139,8 +139,44 @@ test('the ladder is mildest first, and destroys only at its end', () => {
 
 test('every procedure composes; a workshop job has none', () => {
   const withSteps = ALL_REPAIRS.filter((record) => record.steps);
-  expect(withSteps.length).toBe(13);
+  expect(withSteps.length).toBe(ALL_REPAIRS.filter((record) => record.action !== null && !record.workshop).length);
+  expect(withSteps.length).toBeGreaterThan(19);
   for (const record of withSteps)
     expect(stepsOf(guideFor(car('passive'), [], record.repair)).length).toBeGreaterThan(0);
   expect(composeGuide(caseOf(car('passive'), []), 'replaced:module', 'rear-right')).toBeNull();
+});
+
+describe('rings and bearings', () => {
+  test('the hub nut is cracked on the ground, and tightened on the ground with a new one', () => {
+    const all = ids(guideFor(car('passive', places('knuckle', 'sill')), [], 'replaced:gap'));
+    expect(all.indexOf('hub-nut-cracked')).toBeLessThan(all.indexOf('raised'));
+    expect(all.indexOf('hub-nut-torqued')).toBeGreaterThan(all.indexOf('undo:raised'));
+    expect(all.slice(all.indexOf('caliper-off'), all.indexOf('hub-unit-out') + 1)).toEqual([
+      'caliper-off',
+      'disc-off',
+      'hub-unit-out',
+    ]);
+    expect(all.indexOf('encoder-checked')).toBeLessThan(all.indexOf('undo:hub-unit-out'));
+    expect(all.indexOf('undo:hub-unit-out')).toBeLessThan(all.indexOf('undo:disc-off'));
+  });
+  test('a ring is noted and split before the new one goes on, and watched before the shaft goes back', () => {
+    const all = ids(guideFor(car('passive', places('knuckle', 'sill')), [], 'replaced:ring'));
+    const at = ['shaft-out', 'ring-off', 'ring-seat-bright', 'ring-on', 'ring-true', 'undo:shaft-out'].map((id) =>
+      all.indexOf(id),
+    );
+    expect(at).toEqual(at.toSorted((a, b) => a - b));
+    expect(at[0]).toBeGreaterThan(0);
+  });
+  test('without a figure on the sheet none is made up', () => {
+    const torques = stepsOf(guideFor(car('passive', places('knuckle', 'sill')), [], 'replaced:gap')).flatMap(
+      ({ torque }) => (torque ? [torque] : []),
+    );
+    expect(torques.map(({ newtonMetre }) => newtonMetre)).toEqual(torques.map(() => null));
+    expect(torques.map(({ point }) => point)).toContain('hub-nut');
+  });
+  test('every repair that an owner can make has a guide', () => {
+    for (const record of ALL_REPAIRS)
+      if (!record.workshop && record.action !== null && record.minutes > 0)
+        expect(record.steps?.length ?? 0, record.repair).toBeGreaterThan(0);
+  });
 });

@@ -2,6 +2,7 @@ import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { sayChannel } from '../vehicle/sides';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
+import { HUB_NUT, HUB_NUT_TORQUE, HUB_UNIT, SHAFT } from '../knowledge/guide/hubSteps';
 import * as open from '../knowledge/guide/openingSteps';
 import { repairRecord } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
@@ -89,6 +90,7 @@ function stepsOf({ setup, channel }: Opening, record: RepairRecord, file: CaseFi
 const OPENING_ORDER: readonly StepRow[] = [
   open.CHOCK,
   open.IGNITION,
+  HUB_NUT,
   open.NUTS,
   open.RAISED,
   open.WHEEL,
@@ -102,6 +104,8 @@ const OPENING_ORDER: readonly StepRow[] = [
   open.MODULE_PLUG,
   open.BOLT,
   open.SENSOR,
+  SHAFT,
+  HUB_UNIT,
 ];
 
 /** The opening steps that a repair needs on this car: the set-ups that the planner prices, no more and no less. */
@@ -109,6 +113,7 @@ function openingFor(record: RepairRecord, file: CaseFile, channel: Channel | nul
   const wanted = new Set(
     openingsFor(record.setups, file, channel).flatMap((opening) => stepsOf(opening, record, file)),
   );
+  record.opens?.forEach((row) => wanted.add(row));
   return OPENING_ORDER.filter((row) => wanted.has(row) || row === open.IGNITION);
 }
 
@@ -209,6 +214,7 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
     ...record.steps.map((row) => composer.forward(row)),
     ...back,
     ...(wheel ? [composer.forward(open.WHEEL_TORQUE)] : []),
+    ...(opening.includes(HUB_NUT) ? [composer.forward(HUB_NUT_TORQUE)] : []),
     ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
   ];
   const steps = withCautions(

@@ -12,10 +12,11 @@ import { RUNG_PLATES, STEP_PLATES, stepPlate } from '../../app/shared/drawings/p
 import { SCENES, type SceneId } from '../../app/shared/drawings/sceneStates';
 import { CHANNELS, LOOK_FINDINGS, PLUG_PLACES, SENSOR_PLACES, type LookPart } from '../../core/casefile/words';
 import { CHECKS } from '../../core/knowledge/checks/all';
+import * as hub from '../../core/knowledge/guide/hubSteps';
 import * as opening from '../../core/knowledge/guide/openingSteps';
 import type { StepRow } from '../../core/knowledge/guide/step';
 import { STEP_IDS } from '../../core/knowledge/guide/stepIds';
-import { REPAIRS } from '../../core/knowledge/repairs/all';
+import { ALL_REPAIRS } from '../../core/knowledge/repairs/all';
 import { texts as drawings } from '../../core/words/en/shared/drawings';
 import { texts as looks } from '../../core/words/en/shared/looks';
 
@@ -108,8 +109,8 @@ describe('plates', () => {
   });
   test('every step has one, and one for the way back where it is undone; the list of steps is the catalogue', () => {
     const rows = [
-      ...Object.values(opening).filter((row): row is StepRow => typeof row === 'object' && 'id' in row),
-      ...REPAIRS.flatMap((repair) => repair.steps ?? []),
+      ...Object.values({ ...opening, ...hub }).filter((row): row is StepRow => typeof row === 'object' && 'id' in row),
+      ...ALL_REPAIRS.flatMap((repair) => [...(repair.opens ?? []), ...(repair.steps ?? [])]),
     ];
     expect(new Set(rows.map((row) => row.id))).toEqual(new Set(STEP_IDS));
     for (const row of rows) expect(STEP_PLATES[row.id].back !== undefined, row.id).toBe(row.undo !== undefined);

@@ -36,6 +36,21 @@ export const STEP_IDS = [
   'battery-charged',
   'feed-mended',
   'fluid-topped',
+  'hub-nut-cracked',
+  'hub-unit-out',
+  'hub-seat-bright',
+  'encoder-checked',
+  'hub-nut-torqued',
+  'shaft-out',
+  'ring-off',
+  'ring-seat-bright',
+  'ring-on',
+  'ring-true',
+  'tyre-matched',
+  'switch-replaced',
+  'spacer-fitted',
+  'marks-checked',
+  'battery-renewed',
 ] as const;
 export type StepId = (typeof STEP_IDS)[number];
 

@@ -2,6 +2,10 @@ import { texts } from '#words/knowledge/tools';
 
 /** What a step asks for in the hand, by name; drawn in the drawing room. */
 export const TOOLS = {
+  'breaker-bar': texts.breakerBar,
+  'feeler-gauge': texts.feelerGauge,
+  gloves: texts.gloves,
+  'magnet-card': texts.magnetCard,
   'axle-stand': texts.axleStand,
   'brake-cleaner': texts.brakeCleaner,
   'brake-fluid': texts.brakeFluid,

@@ -1,5 +1,7 @@
+import { BEARING_STEPS, HUB_NUT, HUB_UNIT, RING_STEPS, SHAFT } from '../guide/hubSteps';
+import { CALIPER, DISC } from '../guide/openingSteps';
 import { repairOf, type RepairRecord } from './repair';
-import { BORE, COMPARE, FILM, prepare, RING } from './steps';
+import { BORE, COMPARE, FILM, prepare, RING, SEAT_STEPS } from './steps';
 import { texts } from '#words/knowledge/atWheel';
 
 /** Ring, gap and sensor. */
@@ -12,6 +14,9 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     setups: ['wheel-off'],
     cures: ['ring-damaged', 'ring-swollen', 'ring-wrong'],
     alsoCures: [{ fault: 'ring-debris', chance: 0.9, why: texts.aNewRingIs }],
+    opens: [HUB_NUT, CALIPER, DISC, SHAFT],
+    steps: RING_STEPS,
+    parts: [texts.theRing, texts.theHubNut],
   },
   {
     ...repairOf('cleaned', 'ring'),
@@ -36,7 +41,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     price: 1,
     setups: ['sensor-out'],
     cures: ['gap-wide'],
-    steps: [BORE, prepare('flange-flat', texts.tryTheSensorDry, texts.aLittleRustCan), RING],
+    steps: SEAT_STEPS,
     parts: [],
   },
   {
@@ -51,6 +56,9 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       { fault: 'ring-damaged', chance: 0.5, why: texts.aNewBearingMay },
       { fault: 'gap-wide', chance: 0.9, why: texts.allThatHoldsThe },
     ],
+    opens: [HUB_NUT, CALIPER, DISC, HUB_UNIT],
+    steps: BEARING_STEPS,
+    parts: [texts.theBearing, texts.theHubNut],
   },
   {
     ...repairOf('replaced', 'sensor'),

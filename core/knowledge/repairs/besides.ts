@@ -1,4 +1,6 @@
 import { repairOf, type RepairRecord } from './repair';
+import { SWITCH, TYRE } from '../guide/hubSteps';
+import { SEAT_STEPS, SPACER_STEPS } from './steps';
 import { texts } from '#words/knowledge/besides';
 
 /** What all channels share, and what lies beside the path. */
@@ -29,6 +31,16 @@ export const BESIDES: readonly RepairRecord[] = [
     setups: [],
     cures: [],
     alsoCures: [{ fault: 'battery-low', chance: 0.95, why: texts.aNewBattery }],
+    steps: [
+      {
+        id: 'battery-renewed',
+        phase: 'fit',
+        text: texts.changeTheBattery,
+        why: texts.theMinusFirst,
+        tools: ['socket-set', 'wire-brush'],
+      },
+    ],
+    parts: [texts.aNewBattery],
   },
   {
     ...repairOf('repaired-wire', 'supply'),
@@ -55,6 +67,8 @@ export const BESIDES: readonly RepairRecord[] = [
     price: 30,
     setups: [],
     cures: ['tyre-mismatch', 'brake-switch'],
+    steps: [TYRE, SWITCH],
+    parts: [],
   },
   {
     ...repairOf('topped-up', 'elsewhere'),
@@ -97,6 +111,8 @@ export const STOPGAPS: readonly RepairRecord[] = [
     setups: ['sensor-out'],
     cures: [],
     alsoCures: [{ fault: 'ring-swollen', chance: 0.6, why: texts.itKeepsASwollen }],
+    steps: SPACER_STEPS,
+    parts: [texts.spacer],
   },
   {
     ...repairOf('cleaned', 'gap'),
@@ -106,6 +122,8 @@ export const STOPGAPS: readonly RepairRecord[] = [
     setups: ['sensor-out'],
     cures: [],
     alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: texts.rustScrapedAway }],
+    steps: SEAT_STEPS,
+    parts: [],
   },
   {
     ...repairOf('reseated', 'sensor'),
@@ -115,5 +133,7 @@ export const STOPGAPS: readonly RepairRecord[] = [
     setups: ['sensor-out'],
     cures: [],
     alsoCures: [{ fault: 'gap-wide', chance: 0.8, why: texts.theSameByAnother }],
+    steps: SEAT_STEPS,
+    parts: [],
   },
 ];

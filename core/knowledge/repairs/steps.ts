@@ -33,6 +33,19 @@ export const FILM = prepare('bore-greased', texts.aFilmOfGrease, texts.greaseKee
   cautions: ['grease'],
 });
 
+/** The seat made bright, and the sensor tried dry. */
+export const SEAT_STEPS: readonly StepRow[] = [
+  BORE,
+  prepare('flange-flat', texts.tryTheSensorDry, texts.aLittleRustCan),
+  RING,
+];
+/** A stopgap where a swollen ring rubs. */
+export const SPACER_STEPS: readonly StepRow[] = [
+  BORE,
+  prepare('spacer-fitted', texts.laySpacerUnder, texts.aSpacerCosts, { tools: ['feeler-gauge'] }),
+  fit('marks-checked', texts.lookForMarks, texts.marksMean, { phase: 'close-up' }),
+];
+
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', texts.cutBackToSound, texts.darkCopperDoesNot, {

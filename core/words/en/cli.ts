@@ -15,8 +15,17 @@ export const texts = {
   thereIsNoVerb: (name: Said) => `there is no verb "${name}"`,
   aVerbIsMissing: 'a verb is missing',
   failedWith: (message: Said) => `zelf: ${message}`,
-  planFile: 'plan FILE',
+  planFile: 'plan FILE [--repair ACTION:SEGMENT] [--channel CHANNEL]',
   planNeedsExactlyOne: 'plan needs exactly one case file',
+  planUse: (reason: Said, usage: Said) => `plan: ${reason}; use: ${usage}`,
+  noSuchChannel: (channel: Said, known: Said) => `plan: there is no channel "${channel}"; one of ${known}`,
+  notOfThisCar: (name: Said, channel: Said, own: Said) => `${name}: this car has no ${channel}; it has ${own}`,
+  noSuchRepair: (repair: Said) =>
+    `plan: there is no repair "${repair}"; write it as action:segment, such as replaced:sensor`,
+  workshopDoes: (repair: Said) => `plan: ${repair} is a workshop's job, there is no guide for it`,
+  needsChannel: (repair: Said, own: Said) =>
+    `plan: ${repair} is done at a wheel; name it with --channel, one of ${own}`,
+  channelNeedsRepair: 'plan: --channel goes with --repair',
   thisCaseCallsFor: (name: Said) => `${name}: this case calls for no repair yet; assess it for the next move`,
   thereIsNoGuide: (name: Said, check: Said) => `${name}: there is no guide for ${check}; follow the manual`,
   trialCarsNSeed: 'trial --cars N --seed S',

@@ -79,6 +79,27 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   'battery-charged': { forward: { scene: 'battery', state: 'probing' } },
   'feed-mended': { forward: { scene: 'fuse', state: 'blown' } },
   'fluid-topped': { forward: { scene: 'fluid', state: 'between' } },
+  'hub-nut-cracked': { forward: { scene: 'hub-unit', state: 'assembled', focus: ['nut', 'keeper'] } },
+  'hub-unit-out': {
+    forward: { scene: 'hub-unit', state: 'apart', focus: ['bolts', 'bearing'] },
+    back: { scene: 'hub-unit', state: 'assembled', focus: ['bearing', 'encoder'], classes: ['show-hidden'] },
+  },
+  'hub-seat-bright': { forward: { scene: 'hub-unit', state: 'apart', focus: ['knuckle'] } },
+  'encoder-checked': { forward: { scene: 'hub-unit', state: 'apart', focus: ['encoder'] } },
+  'hub-nut-torqued': { forward: { scene: 'hub-unit', state: 'assembled', focus: ['nut', 'keeper', 'pin-bent'] } },
+  'shaft-out': {
+    forward: { scene: 'hub-unit', state: 'apart', focus: ['shaft'] },
+    back: { scene: 'hub-unit', state: 'assembled', focus: ['shaft', 'shaft-end'] },
+  },
+  'ring-off': { forward: { scene: 'ring', state: 'cracked' } },
+  'ring-seat-bright': { forward: { scene: 'ring', state: 'clean' } },
+  'ring-on': { forward: { scene: 'ring', state: 'sound' } },
+  'ring-true': { forward: { scene: 'seat', state: 'blade-ring', crop: [30, 60, 330, 300] } },
+  'tyre-matched': { forward: { scene: 'tyres', state: 'mixed-sizes' } },
+  'switch-replaced': { forward: { scene: 'switch', state: 'pressed' } },
+  'spacer-fitted': { forward: { scene: 'seat', state: 'blade-flange', crop: [90, 20, 270, 200] } },
+  'marks-checked': { forward: { scene: 'tip', state: 'scored' } },
+  'battery-renewed': { forward: { scene: 'battery', state: 'sound' } },
 };
 
 export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {

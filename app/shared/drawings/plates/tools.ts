@@ -60,6 +60,10 @@ function symbol(name: (typeof SYMBOLS)[number]): Plate {
 
 /** Every tool and material that a step may ask for, as its symbol. */
 export const TOOL_PLATES: Readonly<Record<ToolId, Plate>> = {
+  'breaker-bar': symbol('breaker-bar'),
+  'feeler-gauge': symbol('feeler-gauge'),
+  gloves: symbol('gloves'),
+  'magnet-card': symbol('magnet-card'),
   'axle-stand': symbol('axle-stand'),
   'brake-cleaner': symbol('contact-cleaner'),
   'brake-fluid': symbol('bottle'),

@@ -1,4 +1,7 @@
 export const texts = {
+  changeTheBattery: 'Take the minus clamp off first and put it on last, clean both posts, clamp the new battery down',
+  theMinusFirst: 'A spanner between plus and body burns. The manual says what must be set afresh after.',
+  spacer: 'spacer of the thickness that just clears the ring',
   chargeTheBatteryAnd: 'charge the battery and test it',
   cleanTheTerminalsCharge: 'Clean the terminals, charge overnight, measure at rest and cranking',
   below124V: 'Below 12.4 V at rest or 9.6 V cranking every other reading is void.',

@@ -1,4 +1,11 @@
 export const texts = {
+  tryTheSensorDry: 'Try the sensor dry: it must sit flat without force',
+  aLittleRustCan: 'A little rust can make the gap half a millimetre wider.',
+  laySpacerUnder: 'Lay the spacer under the flange: just thick enough that the ring no longer rubs',
+  aSpacerCosts:
+    'Each half millimetre costs about two fifths of the signal. It is a stopgap: the lasting repair is the ring.',
+  lookForMarks: 'After 50 km (30 miles) pull the sensor once more and look at its tip for fresh marks',
+  marksMean: 'Fresh marks mean that the ring swells on: then only a new ring helps. Put the date into your calendar.',
   scrapeAndSandBore: 'Scrape and sand bore and face to bright metal',
   rustUnderTheFlange: 'Rust under the flange lifts the sensor; the gap grows, the signal goes.',
   turnTheHubA: 'Turn the hub a full turn and look at the ring',

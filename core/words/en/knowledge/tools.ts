@@ -1,5 +1,9 @@
 /** Tools and materials, as one asks for them in a shop or a shed. */
 export const texts = {
+  breakerBar: 'breaker bar',
+  feelerGauge: 'feeler gauge',
+  gloves: 'gloves',
+  magnetCard: 'magnet viewing card',
   axleStand: 'axle stand',
   brakeCleaner: 'brake cleaner',
   brakeFluid: 'brake fluid',
