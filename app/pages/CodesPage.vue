@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import ReaderPanel from '../features/bench/ReaderPanel.vue';
 import TwinOffer from '../features/bench/TwinOffer.vue';
-import { usePractice } from '../features/bench/usePractice';
+import { usePractice } from '../shared/practice/usePractice';
 import CodesSheet from '../features/codes/CodesSheet.vue';
 
 const { practice, flashes, act } = usePractice();

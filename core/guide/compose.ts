@@ -86,8 +86,8 @@ function stepsOf({ setup, channel }: Opening, record: RepairRecord, file: CaseFi
   }
 }
 
-/** The order in which things are opened, whatever asks for them. */
-const OPENING_ORDER: readonly StepRow[] = [
+/** The order in which things are opened, whatever asks for them; each after what it needs. */
+export const OPENING_ORDER: readonly StepRow[] = [
   open.CHOCK,
   open.IGNITION,
   HUB_NUT,
@@ -108,13 +108,26 @@ const OPENING_ORDER: readonly StepRow[] = [
   HUB_UNIT,
 ];
 
+/** Steps with all that must be done before them. */
+function withNeeds(wanted: ReadonlySet<StepRow>): ReadonlySet<StepRow> {
+  const all = new Set(wanted);
+  for (const row of all)
+    for (const id of row.needs ?? []) {
+      const needed = OPENING_ORDER.find((candidate) => candidate.id === id);
+      if (needed) all.add(needed);
+    }
+  return all;
+}
+
 /** The opening steps that a repair needs on this car: the set-ups that the planner prices, no more and no less. */
 function openingFor(record: RepairRecord, file: CaseFile, channel: Channel | null): StepRow[] {
   const wanted = new Set(
     openingsFor(record.setups, file, channel).flatMap((opening) => stepsOf(opening, record, file)),
   );
   record.opens?.forEach((row) => wanted.add(row));
-  return OPENING_ORDER.filter((row) => wanted.has(row) || row === open.IGNITION);
+  wanted.add(open.IGNITION);
+  const all = withNeeds(wanted);
+  return OPENING_ORDER.filter((row) => all.has(row));
 }
 
 type Draft = Omit<GuideStep, 'cautions'> & { readonly cautionIds: readonly string[] };

@@ -12,7 +12,7 @@ import DoPanel from './DoPanel.vue';
 import MeterPanel from './MeterPanel.vue';
 import ReaderPanel from './ReaderPanel.vue';
 import { usePreferences } from '../../stores/preferences';
-import { usePractice } from './usePractice';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** The practice car of a job: meter, reader, hands; clock and bill; the adviser beside it unless it is to be silent. */

@@ -8,7 +8,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { sayMoney } from '../../../core/words/money';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
-import { usePractice } from './usePractice';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** After a practice: the fault, what each move cost and was worth, the best road, and the adviser's. */

@@ -6,7 +6,7 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { describeObservation } from '../../../core/report/describe';
 import { usePreferences } from '../../stores/preferences';
-import { usePractice } from './usePractice';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** Everything else that hands can do to the practice car: look, try, drive, ask, repair. */

@@ -9,7 +9,7 @@ import { describeObservation } from '../../../core/report/describe';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import CircuitBoard from './CircuitBoard.vue';
-import { usePractice } from './usePractice';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** The stand-in multimeter: a dial, two probes, and the circuit that they reach. */

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
-import { usePractice } from './usePractice';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** On a check's sheet, or a repair's: the practice car does it and answers by itself. */

@@ -4,8 +4,8 @@ import type { ModuleName } from '../../../core/diagnostics/link';
 import type { Seen } from '../../../bench/monitor/codes';
 import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
-import { useErrand } from './useErrand';
-import { usePractice } from './usePractice';
+import { useErrand } from '../../shared/practice/useErrand';
+import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
 
 /** A bend of some twenty metres, taken slowly. */

@@ -5,6 +5,7 @@ import type { StepRow } from './step';
 
 export const HUB_NUT: StepRow = {
   id: 'hub-nut-cracked',
+  needs: ['chock'],
   corner: true,
   phase: 'make-safe',
   text: texts.crackTheHubNut,
@@ -13,6 +14,7 @@ export const HUB_NUT: StepRow = {
 };
 export const HUB_UNIT: StepRow = {
   id: 'hub-unit-out',
+  needs: ['hub-nut-cracked', 'disc-off'],
   corner: true,
   phase: 'free-it',
   text: texts.takeTheHubUnit,
@@ -28,6 +30,7 @@ export const HUB_UNIT: StepRow = {
 };
 export const SHAFT: StepRow = {
   id: 'shaft-out',
+  needs: ['hub-nut-cracked', 'disc-off'],
   corner: true,
   phase: 'free-it',
   text: texts.pushTheShaftOut,
@@ -56,16 +59,28 @@ const at = (
 ): StepRow => ({ id, phase, corner: true, text, why, ...extra });
 
 export const RING_STEPS: readonly StepRow[] = [
-  at('ring-off', 'prepare', texts.takeTheOldRing, texts.neverHitTheJoint, { tools: ['cutters'], cautions: ['eyes'] }),
+  at('ring-off', 'prepare', texts.takeTheOldRing, texts.neverHitTheJoint, {
+    needs: ['shaft-out'],
+    tools: ['cutters'],
+    cautions: ['eyes'],
+  }),
   at('ring-seat-bright', 'prepare', texts.brightUnderTheRing, texts.theNewRingSplits, {
+    needs: ['ring-off'],
     tools: ['scraper', 'emery-cloth'],
   }),
-  at('ring-on', 'fit', texts.warmTheNewRing, texts.itMustGoOn, { tools: ['soft-hammer', 'gloves'] }),
-  at('ring-true', 'fit', texts.watchTheRingTurn, texts.aRingThatWobbles, { tools: ['feeler-gauge'] }),
+  at('ring-on', 'fit', texts.warmTheNewRing, texts.itMustGoOn, {
+    needs: ['ring-seat-bright'],
+    tools: ['soft-hammer', 'gloves'],
+  }),
+  at('ring-true', 'fit', texts.watchTheRingTurn, texts.aRingThatWobbles, {
+    needs: ['ring-on'],
+    tools: ['feeler-gauge'],
+  }),
 ];
 export const BEARING_STEPS: readonly StepRow[] = [
   at('encoder-checked', 'prepare', texts.holdTheCard, texts.onlyOneFaceCarries, { tools: ['magnet-card'] }),
   at('hub-seat-bright', 'prepare', texts.cleanTheHubSeat, texts.rustInTheSeat, {
+    needs: ['hub-unit-out'],
     tools: ['wire-brush', 'emery-cloth'],
     cautions: ['dust'],
   }),

@@ -20,6 +20,7 @@ export const IGNITION: StepRow = {
 };
 export const NUTS: StepRow = {
   id: 'nuts-cracked',
+  needs: ['chock'],
   corner: true,
   phase: 'make-safe',
   text: texts.loosenTheWheelNuts,
@@ -28,6 +29,7 @@ export const NUTS: StepRow = {
 };
 export const RAISED: StepRow = {
   id: 'raised',
+  needs: ['chock'],
   corner: true,
   phase: 'make-safe',
   text: texts.jackUpWhereSet,
@@ -43,6 +45,7 @@ export const RAISED: StepRow = {
 };
 export const WHEEL: StepRow = {
   id: 'wheel-off',
+  needs: ['nuts-cracked', 'raised'],
   corner: true,
   phase: 'reach-it',
   text: texts.takeTheWheelOff,
@@ -85,6 +88,7 @@ export const TRIM: StepRow = {
 };
 export const CALIPER: StepRow = {
   id: 'caliper-off',
+  needs: ['wheel-off'],
   corner: true,
   phase: 'reach-it',
   text: texts.takeCaliperAndBracket,
@@ -102,6 +106,7 @@ export const CALIPER: StepRow = {
 };
 export const DISC: StepRow = {
   id: 'disc-off',
+  needs: ['caliper-off'],
   corner: true,
   phase: 'reach-it',
   text: texts.takeTheDiscOff,
@@ -125,6 +130,7 @@ export const PHOTO: StepRow = {
 };
 export const PLUG: StepRow = {
   id: 'plug-apart',
+  needs: ['photo'],
   corner: true,
   phase: 'reach-it',
   text: texts.disconnectThePlugWhere,
@@ -139,6 +145,7 @@ export const PLUG: StepRow = {
 };
 export const CLIPS: StepRow = {
   id: 'clips-out',
+  needs: ['photo'],
   corner: true,
   phase: 'reach-it',
   text: texts.takeTheLeadOut,
@@ -168,6 +175,7 @@ export const BOLT: StepRow = {
 };
 export const SENSOR: StepRow = {
   id: 'sensor-out',
+  needs: ['bolt-out'],
   corner: true,
   phase: 'free-it',
   text: texts.pullTheSensorOut,
@@ -184,6 +192,7 @@ export const SENSOR: StepRow = {
 };
 export const MODULE_PLUG: StepRow = {
   id: 'module-plug-apart',
+  needs: ['ignition-off'],
   phase: 'reach-it',
   text: texts.isolateTheBatteryThen,
   why: texts.itsLeverLiftsThe,

@@ -13,6 +13,8 @@ export interface StepRow {
   readonly phase: Phase;
   readonly text: string;
   readonly why: string;
+  /** What must have been done before, so that it can be done at all; done and not undone. */
+  readonly needs?: readonly StepId[];
   readonly tools?: readonly ToolId[];
   /** Caution ids of `cautions.ts`. */
   readonly cautions?: readonly string[];
@@ -21,7 +23,7 @@ export interface StepRow {
   /** Whether the step belongs to one corner (its work is kept per corner). */
   readonly corner?: boolean;
   /** How it is undone, and in which phase; steps without it are not undone. */
-  readonly undo?: Omit<StepRow, 'id' | 'undo' | 'corner' | 'phase'> & { readonly phase: 'fit' | 'close-up' };
+  readonly undo?: Omit<StepRow, 'id' | 'undo' | 'corner' | 'phase' | 'needs'> & { readonly phase: 'fit' | 'close-up' };
   /** A ladder of ever stronger attempts stands behind it. */
   readonly ladder?: 'stuck-sensor';
 }

@@ -1,5 +1,4 @@
-import { BEARING_STEPS, HUB_NUT, HUB_UNIT, RING_STEPS, SHAFT } from '../guide/hubSteps';
-import { CALIPER, DISC } from '../guide/openingSteps';
+import { BEARING_STEPS, HUB_UNIT, RING_STEPS, SHAFT } from '../guide/hubSteps';
 import { repairOf, type RepairRecord } from './repair';
 import { BORE, COMPARE, FILM, prepare, RING, SEAT_STEPS } from './steps';
 import { texts } from '#words/knowledge/atWheel';
@@ -14,7 +13,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
     setups: ['wheel-off'],
     cures: ['ring-damaged', 'ring-swollen', 'ring-wrong'],
     alsoCures: [{ fault: 'ring-debris', chance: 0.9, why: texts.aNewRingIs }],
-    opens: [HUB_NUT, CALIPER, DISC, SHAFT],
+    opens: [SHAFT],
     steps: RING_STEPS,
     parts: [texts.theRing, texts.theHubNut],
   },
@@ -56,7 +55,7 @@ export const AT_WHEEL: readonly RepairRecord[] = [
       { fault: 'ring-damaged', chance: 0.5, why: texts.aNewBearingMay },
       { fault: 'gap-wide', chance: 0.9, why: texts.allThatHoldsThe },
     ],
-    opens: [HUB_NUT, CALIPER, DISC, HUB_UNIT],
+    opens: [HUB_UNIT],
     steps: BEARING_STEPS,
     parts: [texts.theBearing, texts.theHubNut],
   },

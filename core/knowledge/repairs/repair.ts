@@ -42,7 +42,7 @@ export interface RepairRecord {
   readonly locating?: Locating;
   /** Whether the lead is taken out of its clips for it. */
   readonly freesLead?: true;
-  /** What is opened for it beside its set-ups: closed again by the way back. */
+  /** What is opened for it beside its set-ups, with all that this needs; closed again by the way back. */
   readonly opens?: readonly StepRow[];
   /** The steps in its middle; without them there is no guide for it yet. */
   readonly steps?: readonly StepRow[];

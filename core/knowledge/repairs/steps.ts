@@ -22,6 +22,7 @@ export const fit = (id: StepId, text: string, why: string, extra: Partial<StepRo
 });
 
 export const BORE = prepare('bore-bright', texts.scrapeAndSandBore, texts.rustUnderTheFlange, {
+  needs: ['sensor-out'],
   tools: ['scraper', 'emery-cloth', 'vacuum'],
   cautions: ['eyes', 'chips'],
 });

@@ -11,8 +11,12 @@ export function inTurn(draw: () => Promise<unknown>): Promise<void> {
   return mine.then(() => undefined);
 }
 
+/** Browsers without idle moments: after so long, ms. */
+const QUIET_MS = 300;
+
 /** Fetches it once the page has nothing else to do. */
 export function expectCharts(): void {
-  const idle = window.requestIdleCallback ?? ((call: () => void) => setTimeout(call, 300));
-  idle(() => void loadPlotly().catch(() => undefined));
+  const fetch = (): void => void loadPlotly().catch(() => undefined);
+  if ('requestIdleCallback' in window) window.requestIdleCallback(fetch);
+  else setTimeout(fetch, QUIET_MS);
 }

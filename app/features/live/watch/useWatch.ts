@@ -4,8 +4,8 @@ import type { Channel } from '../../../../core/casefile/words';
 import type { Mark } from '../../../../core/livelog/log';
 import type { Moment, Watched } from '../../../../core/livelog/watching';
 import { useJob } from '../../../stores/job';
-import { useErrand } from '../../bench/useErrand';
-import { usePractice } from '../../bench/usePractice';
+import { useErrand } from '../../../shared/practice/useErrand';
+import { usePractice } from '../../../shared/practice/usePractice';
 import { texts } from '#words/screens/watch';
 
 /** Curves are drawn anew so often a second at most. */
