@@ -12,6 +12,8 @@ export interface Layout {
 
 const DELIMITERS = [',', ';', '\t', '|'];
 const HEADER_LINES = 50;
+/** So many rows tell how figures are written. */
+const SAMPLED_LINES = 100;
 
 /** Cells of one line, quotes taken off (RFC 4180). */
 export function cellsOf(line: string, delimiter: string): string[] {
@@ -66,6 +68,6 @@ export function layoutOf(lines: readonly string[], headerBy: (header: string) =>
   const headers = cells.map((text) => ({ text, ...headerBy(text) }));
   const roles = headers.map(({ role }) => role);
   const isLong = roles.includes('name') && roles.includes('value');
-  const isComma = hasDecimalComma(lines.slice(headerLine + 1), delimiter);
+  const isComma = hasDecimalComma(lines.slice(headerLine + 1, headerLine + 1 + SAMPLED_LINES), delimiter);
   return { delimiter: delimiter.charCodeAt(0), decimal: isComma ? 44 : 46, headerLine, headers, isLong };
 }

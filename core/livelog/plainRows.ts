@@ -2,6 +2,7 @@ import type { Columns } from './columns';
 import { EXACT_DIGITS, POWERS } from './numbers';
 
 const ZERO = 48;
+const POINT_LESS = -1;
 const MINUS = 45;
 const NEWLINE = 10;
 const RETURN = 13;
@@ -22,16 +23,19 @@ export interface Aim {
 export class PlainRows {
   /** Lines read so far, empty ones included. */
   lines = 0;
-  private at = 0;
-
   /** By cell, up to the last that is wanted. */
   private readonly cells: Int8Array;
+  private readonly delimiter: number;
+  private readonly decimal: number;
 
   constructor(
-    private readonly aim: Aim,
+    { delimiter, decimal, targets }: Aim,
     private readonly columns: Columns,
   ) {
-    this.cells = aim.targets.subarray(0, aim.targets.findLastIndex((target) => target >= 0) + 1);
+    this.cells = targets.subarray(0, targets.findLastIndex((target) => target >= 0) + 1);
+    this.delimiter = delimiter;
+    /* A comma that parts the cells cannot part a figure. */
+    this.decimal = decimal === delimiter ? POINT_LESS : decimal;
   }
 
   /**
@@ -49,91 +53,93 @@ export class PlainRows {
         continue;
       }
       if (columns.rows === columns.room) columns.grow();
-      if (!this.row(bytes, start)) return start;
+      const next = this.row(bytes, start);
+      if (next < 0 || Number.isNaN((columns.data[0] as Float64Array)[columns.rows])) return start;
       columns.rows += 1;
       this.lines += 1;
-      start = this.at;
+      start = next;
     }
     return start;
   }
 
-  /** One row into the columns; false where it is not plain. A cell that is not there is left empty. */
-  private row(bytes: Uint8Array, start: number): boolean {
-    const { columns, cells } = this;
-    const { data, rows } = columns;
-    const { delimiter } = this.aim;
-    this.at = start;
+  /**
+   * One row into the columns. Every byte of a large file passes here, so that nothing is called and nothing kept between them.
+   * @returns first byte of the next row, -1 where this one is not plain. A cell that is not there is left empty.
+   */
+  private row(bytes: Uint8Array, start: number): number {
+    const { cells, delimiter, decimal } = this;
+    const { data, rows } = this.columns;
+    let at = start;
     let cell = 0;
-    let end = delimiter;
-    for (; cell < cells.length && end === delimiter; cell += 1) {
+    let byte = delimiter;
+    for (; cell < cells.length && byte === delimiter; cell += 1) {
       const target = cells[cell] as number;
-      if (target < 0) this.skip(bytes);
-      else (data[target] as Float64Array)[rows] = this.figure(bytes);
-      if (this.at < 0) return false;
-      end = bytes[this.at] as number;
-      this.at += end === RETURN ? 2 : 1;
+      if (target < 0) {
+        at = this.behind(bytes, at);
+        if (at < 0) return -1;
+        byte = bytes[at] as number;
+      } else {
+        const isNegative = bytes[at] === MINUS;
+        if (isNegative) at += 1;
+        const first = at;
+        byte = bytes[at] as number;
+        let mantissa = 0;
+        let digit = byte - ZERO;
+        while (digit >= 0 && digit <= 9) {
+          mantissa = mantissa * 10 + digit;
+          at += 1;
+          byte = bytes[at] as number;
+          digit = byte - ZERO;
+        }
+        let digits = at - first;
+        if (byte === decimal) {
+          at += 1;
+          const point = at;
+          byte = bytes[at] as number;
+          digit = byte - ZERO;
+          while (digit >= 0 && digit <= 9) {
+            mantissa = mantissa * 10 + digit;
+            at += 1;
+            byte = bytes[at] as number;
+            digit = byte - ZERO;
+          }
+          digits += at - point;
+          if (digits === 0) return -1;
+          mantissa /= POWERS[at - point] as number;
+        } else if (digits === 0) {
+          if (isNegative) return -1;
+          mantissa = Number.NaN;
+        }
+        if (digits > EXACT_DIGITS) return -1;
+        (data[target] as Float64Array)[rows] = isNegative ? -mantissa : mantissa;
+      }
+      if (byte === delimiter || byte === NEWLINE) at += 1;
+      else if (byte === RETURN && bytes[at + 1] === NEWLINE) at += 2;
+      else return -1;
     }
     for (; cell < cells.length; cell += 1) {
       const target = cells[cell] as number;
       if (target >= 0) (data[target] as Float64Array)[rows] = Number.NaN;
     }
-    if (end === delimiter && !this.toEnd(bytes)) return false;
-    return !Number.isNaN((data[0] as Float64Array)[rows]);
+    return byte === delimiter ? this.toEnd(bytes, at) : at;
   }
 
-  /** Passes over cells that nobody wants, up to the end of the row. */
-  private toEnd(bytes: Uint8Array): boolean {
-    for (let end = this.aim.delimiter; end === this.aim.delimiter;) {
-      this.skip(bytes);
-      if (this.at < 0) return false;
-      end = bytes[this.at] as number;
-      this.at += end === RETURN ? 2 : 1;
+  /** The end of a cell that nobody wants; -1 at a quote. */
+  private behind(bytes: Uint8Array, from: number): number {
+    const { delimiter } = this;
+    for (let at = from; ; at += 1) {
+      const byte = bytes[at] as number;
+      if (byte === QUOTE) return -1;
+      if (byte === delimiter || byte === NEWLINE || (byte === RETURN && bytes[at + 1] === NEWLINE)) return at;
     }
-    return true;
   }
 
-  /** Leaves a cell out; at a quote the place is -1. */
-  private skip(bytes: Uint8Array): void {
-    const { delimiter } = this.aim;
-    let at = this.at;
-    let byte = bytes[at] as number;
-    while (byte !== delimiter && byte !== NEWLINE && !(byte === RETURN && bytes[at + 1] === NEWLINE)) {
-      if (byte === QUOTE) {
-        this.at = -1;
-        return;
-      }
-      at += 1;
-      byte = bytes[at] as number;
+  /** Passes over cells that nobody wants, up to the next row; -1 at a quote. */
+  private toEnd(bytes: Uint8Array, from: number): number {
+    for (let at = from; ; at += 1) {
+      const byte = bytes[at] as number;
+      if (byte === QUOTE) return -1;
+      if (byte === NEWLINE) return at + 1;
     }
-    this.at = at;
-  }
-
-  /** A plain figure, NaN for nothing, up to the end of its cell; for anything else the place is -1. */
-  private figure(bytes: Uint8Array): number {
-    const start = this.at;
-    const { delimiter, decimal } = this.aim;
-    const isNegative = bytes[start] === MINUS;
-    let at = isNegative ? start + 1 : start;
-    let byte = bytes[at] as number;
-    let mantissa = 0;
-    let point = -1;
-    for (;;) {
-      const digit = byte - ZERO;
-      if (digit >= 0 && digit <= 9) mantissa = mantissa * 10 + digit;
-      else if (byte === decimal && point < 0 && byte !== delimiter) point = at;
-      else break;
-      at += 1;
-      byte = bytes[at] as number;
-    }
-    const digits = at - start - (isNegative ? 1 : 0) - (point < 0 ? 0 : 1);
-    const isEnd = byte === delimiter || byte === NEWLINE || (byte === RETURN && bytes[at + 1] === NEWLINE);
-    if (!isEnd || digits > EXACT_DIGITS || (digits === 0 && at > start)) {
-      this.at = -1;
-      return Number.NaN;
-    }
-    this.at = at;
-    if (digits === 0) return Number.NaN;
-    const value = point < 0 ? mantissa : mantissa / (POWERS[at - point - 1] as number);
-    return isNegative ? -value : value;
   }
 }

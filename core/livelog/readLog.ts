@@ -48,7 +48,7 @@ export class LogReader {
   private problems: LogProblem[] = [];
   private isSkipping = false;
   private failed = false;
-  private preview: Preview | null = null;
+  private lines: readonly string[] = [];
   private long = { name: -1, value: -1, time: -1, at: Number.NaN, isOpen: false };
 
   /**
@@ -80,7 +80,7 @@ export class LogReader {
     if (all.subarray(0, 4096).includes(0)) return this.fail(texts.isNoTextFile);
     const text = decoded(all.subarray(0, SNIFFED)).replace(/^\uFEFF/, '');
     const lines = text.split(/\r\n|\n|\r/);
-    this.preview = previewOf(lines);
+    this.lines = lines;
     this.layout = layoutOf(lines, (header) => headerBy(header, this.mapping));
     if (!this.layout) return this.fail(text.trim() === '' ? texts.isEmpty : texts.namesNoWheel);
     this.aim(this.layout, lines);
@@ -230,12 +230,13 @@ export class LogReader {
     }
     if (this.long.isOpen) this.keep();
     const { columns, layout } = this;
-    if (this.failed || !columns || !layout) return { log: null, problems: this.problems, preview: this.preview };
+    if (this.failed || !columns || !layout)
+      return { log: null, problems: this.problems, preview: previewOf(this.lines) };
     if (columns.rows < 2) {
       this.note(0, texts.hasNoRows);
-      return { log: null, problems: this.problems, preview: this.preview };
+      return { log: null, problems: this.problems, preview: previewOf(this.lines) };
     }
-    return { log: this.logOf(columns, layout), problems: this.problems, preview: this.preview };
+    return { log: this.logOf(columns, layout), problems: this.problems, preview: previewOf(this.lines) };
   }
 
   private logOf(columns: Columns, layout: Layout): Log {

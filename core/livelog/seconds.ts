@@ -11,15 +11,17 @@ export function asSeconds(times: Float64Array, printed: string | null): { second
   const unit = printed ?? (usual > 20 ? 'ms' : 's');
   const factor = unit === 'ms' ? 0.001 : 1;
   const first = times[0] ?? 0;
-  let [before, added] = [0, 0];
+  let before = 0;
+  let added = 0;
   for (let at = 0; at < times.length; at += 1) {
     let now = ((times[at] as number) - first) * factor + added;
     if (now < before - DAY / 2) {
       added += DAY;
       now += DAY;
     }
-    times[at] = Math.max(now, before);
-    before = times[at] as number;
+    if (now < before) now = before;
+    times[at] = now;
+    before = now;
   }
   return { seconds: times, unit: printed ?? `${texts.assumed} ${unit}` };
 }

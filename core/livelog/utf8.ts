@@ -7,6 +7,10 @@ export function decoded(bytes: Uint8Array): string {
   let text = '';
   for (let at = 0; at < bytes.length; at += 1) {
     const first = bytes[at] as number;
+    if (first < 0x80) {
+      text += String.fromCharCode(first);
+      continue;
+    }
     const more = first >= 0xf0 ? 3 : first >= 0xe0 ? 2 : first >= 0xc2 ? 1 : 0;
     const tail = bytes.subarray(at + 1, at + 1 + more);
     if (more > 0 && tail.length === more && tail.every((byte) => (byte & 0xc0) === 0x80)) {
