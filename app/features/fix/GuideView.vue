@@ -18,6 +18,7 @@ import LadderBar from './LadderBar.vue';
 import StepList from './StepList.vue';
 import ToolTiles from './ToolTiles.vue';
 import { PHASE_NAMES, type useFix } from './useFix';
+import { useHandsFree } from './useHandsFree';
 import { useSoak } from './useSoak';
 import { texts } from '#words/screens/fix';
 
@@ -70,6 +71,20 @@ useShortcuts({
 /** Why, and on the ladder how. */
 const explained = computed(() =>
   rung.value ? `${rung.value.text.split('.').slice(1).join('.').trim()} ${rung.value.why}` : (current.value?.why ?? ''),
+);
+
+/** What is read aloud: the step, its cautions first. */
+const aloud = computed(() =>
+  [
+    ...cautions.value.map(({ text }) => text),
+    rung.value ? (rung.value.text.split('.')[0] ?? '') : (current.value?.text ?? ''),
+    explained.value,
+  ].join('. '),
+);
+const handsFree = useHandsFree(aloud);
+watch(
+  () => current.value?.id,
+  () => handsFree.canSpeak.value && handsFree.stopSpeaking(),
 );
 
 /** The next step begins at its top, whatever was read last. */
@@ -158,6 +173,16 @@ const plate = computed(() => {
         </button>
         <button class="tap quiet" type="button" data-test="phase-done" @click="fix.markPhase()">
           {{ texts.allOfIsDone(PHASE_NAMES[current.phase]) }}
+        </button>
+        <button
+          v-if="handsFree.canSpeak.value"
+          class="tap quiet"
+          type="button"
+          data-test="aloud"
+          :aria-pressed="handsFree.isSpeaking.value"
+          @click="handsFree.toggleAloud()"
+        >
+          {{ handsFree.isSpeaking.value ? texts.stopReading : texts.readAloud }}
         </button>
         <button v-if="!isWide" class="tap quiet" type="button" @click="isListOpen = !isListOpen">
           {{ isListOpen ? texts.hideTheList : texts.allSteps }}

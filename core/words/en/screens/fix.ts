@@ -1,6 +1,8 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  readAloud: 'Read aloud',
+  stopReading: 'Stop reading',
   theWholeCar: 'the whole car',
   part: (what: Said) => `Part: ${what}`,
   notedUnderSpentOn: 'Noted under "Spent on this job" as a spare.',
