@@ -137,6 +137,7 @@ test('how the lamps behave: bulb check, what each says, a pattern that grew, a b
   await byTest(page, 'earlier-pattern').getByRole('button', { name: 'now and then' }).click();
   await page.getByRole('button', { name: 'Stability cuts in without reason' }).click();
   await byTest(page, 'bend-left').click();
+  await expect(byTest(page, 'bend-left')).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
   await expect(byTest(page, 'bend-left')).toHaveAttribute('aria-pressed', 'true');
   const path = await exportJob(page);
