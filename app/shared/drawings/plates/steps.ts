@@ -85,7 +85,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
     back: { scene: 'hub-unit', state: 'assembled', focus: ['bearing', 'encoder'], classes: ['show-hidden'] },
   },
   'hub-seat-bright': { forward: { scene: 'hub-unit', state: 'apart', focus: ['knuckle'] } },
-  'encoder-checked': { forward: { scene: 'hub-unit', state: 'apart', focus: ['encoder'] } },
+  'encoder-checked': { forward: { scene: 'hub-unit', state: 'apart', focus: ['bearing', 'encoder'] } },
   'hub-nut-torqued': { forward: { scene: 'hub-unit', state: 'assembled', focus: ['nut', 'keeper', 'pin-bent'] } },
   'shaft-out': {
     forward: { scene: 'hub-unit', state: 'apart', focus: ['shaft'] },
