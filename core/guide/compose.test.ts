@@ -167,6 +167,11 @@ describe('rings and bearings', () => {
     expect(at).toEqual(at.toSorted((a, b) => a - b));
     expect(at[0]).toBeGreaterThan(0);
   });
+  test('the look at the tip after 50 km comes when the car stands on its wheels again', () => {
+    const all = ids(guideFor(car('passive', places('knuckle', 'sill')), [], 'spaced:gap'));
+    expect(all.at(-1)).toBe('marks-checked');
+    expect(all).toContain('undo:raised');
+  });
   test('without a figure on the sheet none is made up', () => {
     const torques = stepsOf(guideFor(car('passive', places('knuckle', 'sill')), [], 'replaced:gap')).flatMap(
       ({ torque }) => (torque ? [torque] : []),

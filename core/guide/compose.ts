@@ -198,6 +198,9 @@ function withCautions(drafts: readonly Draft[], highVoltage: boolean): GuideStep
   });
 }
 
+/** A step of the repair itself that is done once everything is closed again. */
+const isAfterwards = ({ phase }: StepRow): boolean => phase === 'close-up';
+
 /** Other opening work on the car that stands open though this repair does not need it is closed up too. */
 function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer): StepRow[] {
   return OPENING_ORDER.filter(
@@ -224,11 +227,12 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
   const wheel = opening.includes(open.WHEEL);
   const drafts: Draft[] = [
     ...opening.map((row) => composer.forward(row)),
-    ...record.steps.map((row) => composer.forward(row)),
+    ...record.steps.filter((row) => !isAfterwards(row)).map((row) => composer.forward(row)),
     ...back,
     ...(wheel ? [composer.forward(open.WHEEL_TORQUE)] : []),
     ...(opening.includes(HUB_NUT) ? [composer.forward(HUB_NUT_TORQUE)] : []),
     ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
+    ...record.steps.filter(isAfterwards).map((row) => composer.forward(row)),
   ];
   const steps = withCautions(
     PHASES.flatMap((phase) => drafts.filter((draft) => draft.phase === phase)),

@@ -22,7 +22,8 @@ const latest = ({ moments }: Watched): number => moments.at(-1)?.second ?? 0;
 /** The last half minute of one channel, as points from 0 (then) to 1 (now). @returns speeds of null are left out. */
 export function lastOf(watched: Watched, at: number): readonly { readonly x: number; readonly kmh: number }[] {
   const now = latest(watched);
-  return watched.moments.flatMap(({ second, speeds }) => {
+  const first = watched.moments.findLastIndex(({ second }) => now - second > SHOWN_SECONDS) + 1;
+  return watched.moments.slice(first).flatMap(({ second, speeds }) => {
     const kmh = speeds[at];
     const x = 1 - (now - second) / SHOWN_SECONDS;
     return x >= 0 && kmh !== null && kmh !== undefined ? [{ x, kmh }] : [];
