@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import type { LogApi } from './log.worker';
-import type { LogAnswer, LogHelp } from './readLogBlob';
+import type { LogAnswer, LogHelp, LogNews } from './readLogBlob';
 import { supervise, WorkerTrouble, type Supervised } from './supervised';
 import { texts } from '#words/shared/app';
 
@@ -8,10 +8,10 @@ import { texts } from '#words/shared/app';
 export interface LogClient {
   /**
    * Reads and judges a recording.
-   * @param file what was chosen. @param help what is known beside it. @param share is told how much has been read, 0 to 1. @param cancel ends it.
+   * @param file what was chosen. @param help what is known beside it. @param news is told what is known on the way. @param cancel ends it.
    * @returns what it holds and shows; what could not be read is a problem, too.
    */
-  read(file: Blob, help: LogHelp, share: (read: number) => void, cancel: AbortSignal): Promise<LogAnswer>;
+  read(file: Blob, help: LogHelp, news: LogNews, cancel: AbortSignal): Promise<LogAnswer>;
 }
 
 const startWorker = (): Worker =>
@@ -36,13 +36,13 @@ export function createLogClient(
   hire: () => Supervised<LogApi> = () => supervise<LogApi>(startWorker, undefined, PATIENCE),
 ): LogClient {
   return {
-    async read(file, help, share, cancel) {
+    async read(file, help, news, cancel) {
       const worker = hire();
       const cancelled = new Promise<LogAnswer>((resolve) =>
         cancel.addEventListener('abort', () => resolve(nothing(texts.wasNotReadTo))),
       );
       const read = worker
-        .ask((remote) => remote.read(file, help, proxy(share)))
+        .ask((remote) => remote.read(file, help, proxy(news)))
         .catch((error: unknown) =>
           nothing(texts.cannotBeRead(error instanceof WorkerTrouble ? error.message : String(error))),
         );

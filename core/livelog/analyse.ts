@@ -47,10 +47,10 @@ function noisy(readings: Readings, spread: number, others: number): LogFinding |
 /**
  * Judges a recording: which wheels fall silent, drop out, tremble, run off, and what it cannot show.
  * @param log as read. @param turnM way of the tyre in one turn in metres, where the sheet tells.
+ * @param series its channels side by side, where that was done before.
  * @returns findings, most telling first for each channel; channels that are sound as far as this shows.
  */
-export function analyse(log: Log, turnM = USUAL_TURN_M): LogReport {
-  const series = seriesOf(log);
+export function analyse(log: Log, turnM = USUAL_TURN_M, series: Series = seriesOf(log)): LogReport {
   const length = (log.seconds.at(-1) ?? 0) - (log.seconds[0] ?? 0);
   const samplesPerSecond = length > 0 ? Math.round((10 * (log.seconds.length - 1)) / length) / 10 : 0;
   const all = series.channels.map((channel) => readingsOf(series, channel));

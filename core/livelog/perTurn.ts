@@ -32,9 +32,8 @@ class Spectrum {
   private readonly imaginary: Float64Array;
   private readonly stepReal: Float64Array;
   private readonly stepImaginary: Float64Array;
+  /** Square of what is found at one to six a turn. */
   readonly squares = new Float64Array(ECHOES);
-  private readonly cosines = new Float64Array(ECHOES);
-  private readonly sines = new Float64Array(ECHOES);
 
   constructor(
     turns: Float64Array,
@@ -49,29 +48,37 @@ class Spectrum {
     this.stepImaginary = Float64Array.from(turns, (_, at) => Math.sin(angle(at, step)));
   }
 
-  /** Fills `squares` for the present scale, and goes on to the next. */
+  /** Fills `squares` for the present scale, and goes on to the next. The six are written out: a loop over them takes four times as long. */
   next(): void {
-    const { real, imaginary, stepReal, stepImaginary, shares, cosines, sines } = this;
-    cosines.fill(0);
-    sines.fill(0);
+    const { real, imaginary, stepReal, stepImaginary, shares } = this;
+    let [c1, c2, c3, c4, c5, c6] = [0, 0, 0, 0, 0, 0];
+    let [s1, s2, s3, s4, s5, s6] = [0, 0, 0, 0, 0, 0];
     for (let at = 0; at < shares.length; at += 1) {
       const share = shares[at] as number;
       const x = real[at] as number;
       const y = imaginary[at] as number;
-      let powerX = x;
-      let powerY = y;
-      for (let echo = 0; echo < ECHOES; echo += 1) {
-        cosines[echo] = (cosines[echo] as number) + share * powerX;
-        sines[echo] = (sines[echo] as number) + share * powerY;
-        const turned = powerX * x - powerY * y;
-        powerY = powerX * y + powerY * x;
-        powerX = turned;
-      }
-      real[at] = x * (stepReal[at] as number) - y * (stepImaginary[at] as number);
-      imaginary[at] = x * (stepImaginary[at] as number) + y * (stepReal[at] as number);
+      const [x2, y2] = [x * x - y * y, 2 * x * y];
+      const [x3, y3] = [x2 * x - y2 * y, x2 * y + y2 * x];
+      c1 += share * x;
+      s1 += share * y;
+      c2 += share * x2;
+      s2 += share * y2;
+      c3 += share * x3;
+      s3 += share * y3;
+      c4 += share * (x2 * x2 - y2 * y2);
+      s4 += share * 2 * x2 * y2;
+      c5 += share * (x3 * x2 - y3 * y2);
+      s5 += share * (x3 * y2 + y3 * x2);
+      c6 += share * (x3 * x3 - y3 * y3);
+      s6 += share * 2 * x3 * y3;
+      const stepX = stepReal[at] as number;
+      const stepY = stepImaginary[at] as number;
+      real[at] = x * stepX - y * stepY;
+      imaginary[at] = x * stepY + y * stepX;
     }
+    const sums = [c1, s1, c2, s2, c3, s3, c4, s4, c5, s5, c6, s6];
     for (let echo = 0; echo < ECHOES; echo += 1)
-      this.squares[echo] = (cosines[echo] as number) ** 2 + (sines[echo] as number) ** 2;
+      this.squares[echo] = (sums[2 * echo] as number) ** 2 + (sums[2 * echo + 1] as number) ** 2;
   }
 }
 

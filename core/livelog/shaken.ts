@@ -8,8 +8,9 @@ const TOO_SLOW = 6;
 /** What changes more slowly than this is no trembling, seconds to both sides. */
 const SLOWLY = 1.2;
 const NEIGHBOURS = 12;
-/** So many readings tell how wide a wheel spreads; more make nothing surer. */
-const ENOUGH = 1500;
+/** How wide a wheel spreads is told by so many short samples of the drive, of so many readings each; more make nothing surer. */
+const SAMPLES = 60;
+const IN_A_SAMPLE = 25;
 /** Trembling is looked for in so many stretches of the drive, of so many readings each. */
 const STRETCHES = 3;
 const IN_A_STRETCH = 2000;
@@ -18,17 +19,19 @@ const BY_CHANCE = 1e-5;
 /** A sound ring and an unbalanced wheel stay below this share. */
 const FAINTEST = 0.004;
 
-/** Readings fast enough to be judged, with their deviation from what they should be as a share. */
+/** Readings of a part of the drive that are fast enough to be judged, with their deviation from what they should be as a share. */
 interface Shares {
   readonly count: number;
   readonly index: Int32Array;
   readonly share: Float64Array;
 }
 
-function sharesOf({ count, own, expected }: Readings): Shares {
-  const [index, share] = [new Int32Array(count), new Float64Array(count)];
+/** @param from first reading looked at. @param until the one after the last. @param most that are wanted. */
+function sharesOf({ own, expected }: Readings, from: number, until: number, most: number): Shares {
+  const room = Math.min(most, until - from);
+  const [index, share] = [new Int32Array(room), new Float64Array(room)];
   let kept = 0;
-  for (let at = 0; at < count; at += 1) {
+  for (let at = from; at < until && kept < room; at += 1) {
     const speed = own[at] as number;
     const should = expected[at] as number;
     if (should <= TOO_SLOW || speed <= 0.25 * should || speed >= 2 * should) continue;
@@ -37,6 +40,15 @@ function sharesOf({ count, own, expected }: Readings): Shares {
     kept += 1;
   }
   return { count: kept, index, share };
+}
+
+/** Parts of the drive, spread evenly over it; the whole drive as one where it has no more readings than they have. */
+function partsOf(readings: Readings, parts: number, inEach: number): readonly Shares[] {
+  const { count } = readings;
+  if (count <= parts * inEach) return [sharesOf(readings, 0, count, count)];
+  return Array.from({ length: parts }, (_, part) =>
+    sharesOf(readings, Math.floor((count * part) / parts), Math.floor((count * (part + 1)) / parts), inEach),
+  );
 }
 
 const near = new Float64Array(2 * NEIGHBOURS + 1);
@@ -67,11 +79,12 @@ function quick({ count, index, share }: Shares, at: Float64Array, order: number)
 }
 
 /** How far the readings lie beside what changes slowly, km/h. */
-function spreadOf(shares: Shares, { at, own }: Readings): number {
-  const stride = Math.max(1, Math.floor(shares.count / ENOUGH));
+function spreadOf(readings: Readings): number {
+  const { at, own } = readings;
   const off: number[] = [];
-  for (let order = 0; order < shares.count; order += stride)
-    off.push(Math.abs(quick(shares, at, order)) * (own[shares.index[order] as number] as number));
+  for (const shares of partsOf(readings, SAMPLES, IN_A_SAMPLE))
+    for (let order = 0; order < shares.count; order += 1)
+      off.push(Math.abs(quick(shares, at, order)) * (own[shares.index[order] as number] as number));
   return median(off);
 }
 
@@ -89,21 +102,31 @@ function usableOf({ count, index }: Shares, { at, expected }: Readings, turnM: n
   return usable.subarray(0, kept);
 }
 
-/** Readings that can show a trembling, with their deviation from what changes slowly. @param most of them, from the first on. */
-export function quickShares(
-  readings: Readings,
-  turnM: number,
-  most: number,
-): { readonly turns: Float64Array; readonly share: Float64Array } {
-  const shares = sharesOf(readings);
-  const usable = usableOf(shares, readings, turnM).subarray(0, most);
+/** Readings of a stretch that can show a trembling, as turns of the wheel and deviation from what changes slowly. */
+interface Stretch {
+  readonly turns: Float64Array;
+  readonly share: Float64Array;
+  /** Seconds of the first and the last reading. */
+  readonly from: number;
+  readonly to: number;
+}
+
+function stretchOf(readings: Readings, shares: Shares, turnM: number): Stretch {
+  const usable = usableOf(shares, readings, turnM);
   const index = Int32Array.from(usable, (order) => shares.index[order] as number);
-  const from = index[0] ?? 0;
-  const turns = ownTurns(readings, from, index.at(-1) ?? 0);
+  const [from, to] = [index[0] ?? 0, index.at(-1) ?? 0];
+  const turns = ownTurns(readings, from, to);
   return {
     turns: Float64Array.from(index, (reading) => turns[reading - from] as number),
     share: Float64Array.from(usable, (order) => quick(shares, readings.at, order)),
+    from: readings.at[from] ?? 0,
+    to: readings.at[to] ?? 0,
   };
+}
+
+/** The first readings that can show a trembling. @param most of them. */
+export function quickShares(readings: Readings, turnM: number, most: number): Pick<Stretch, 'turns' | 'share'> {
+  return stretchOf(readings, sharesOf(readings, 0, readings.count, most), turnM);
 }
 
 /** What a channel's trembling amounts to, and how many readings could have shown it. */
@@ -111,17 +134,6 @@ export interface Shaken {
   readonly finding: LogFinding | null;
   readonly usable: number;
   readonly spread: number;
-}
-
-/** Some stretches of the readings, spread over all of them; all of them where they are few. */
-function stretchesOf(usable: Int32Array): readonly Int32Array[] {
-  if (usable.length <= IN_A_STRETCH) return [usable];
-  const many = Math.min(STRETCHES, Math.floor(usable.length / IN_A_STRETCH));
-  const room = usable.length - IN_A_STRETCH;
-  return Array.from({ length: many }, (_, at) => {
-    const from = many === 1 ? 0 : Math.floor((room * at) / (many - 1));
-    return usable.subarray(from, from + IN_A_STRETCH);
-  });
 }
 
 /** To both sides so many readings smooth a wheel's own speed, by their middle: a bad place does not slow the wheel itself. */
@@ -149,38 +161,30 @@ function ownTurns({ at, own }: Readings, from: number, to: number): Float64Array
 
 /** Judges how one wheel trembles. @param turnM way of its tyre in one turn, m. */
 export function shaken(readings: Readings, turnM: number): Shaken {
-  const shares = sharesOf(readings);
-  const spread = spreadOf(shares, readings);
-  const usable = usableOf(shares, readings, turnM);
-  const stretches = stretchesOf(usable);
-  let best: { tremble: Trembling; stretch: Int32Array } | null = null;
+  const stretches = partsOf(readings, STRETCHES, IN_A_STRETCH).map((shares) => stretchOf(readings, shares, turnM));
+  const usable = stretches.reduce((sum, { turns }) => sum + turns.length, 0);
+  const spread = spreadOf(readings);
+  let best: { tremble: Trembling; stretch: Stretch } | null = null;
   for (const stretch of stretches) {
-    const indexOf = (order: number | undefined): number => shares.index[order ?? 0] as number;
-    const from = indexOf(stretch[0]);
-    const turns = ownTurns(readings, from, indexOf(stretch.at(-1)));
-    const tremble = trembling(
-      Float64Array.from(stretch, (order) => turns[indexOf(order) - from] as number),
-      Float64Array.from(stretch, (order) => quick(shares, readings.at, order)),
-    );
+    const tremble = trembling(stretch.turns, stretch.share);
     if (tremble && tremble.byChance < (best?.tremble.byChance ?? Infinity)) best = { tremble, stretch };
   }
   const byChance = (best?.tremble.byChance ?? 1) * stretches.length;
-  if (!best || byChance > BY_CHANCE || best.tremble.amplitude < FAINTEST)
-    return { finding: null, usable: usable.length, spread };
-  const moment = (order: number | undefined): number => readings.at[shares.index[order ?? 0] as number] as number;
+  if (!best || byChance > BY_CHANCE || best.tremble.amplitude < FAINTEST) return { finding: null, usable, spread };
+  const { tremble, stretch } = best;
   return {
-    usable: usable.length,
+    usable,
     spread,
     finding: {
       channel: readings.channel,
       finding: 'erratic',
       rhythm: 'once-per-turn',
-      from: moment(best.stretch[0]),
-      to: moment(best.stretch.at(-1)),
-      strength: Math.min(1, best.tremble.depth),
+      from: stretch.from,
+      to: stretch.to,
+      strength: Math.min(1, tremble.depth),
       confidence: Math.min(0.98, 1 - Math.max(0.02, byChance * 1e3)),
-      share: Math.round(100 * best.tremble.share) / 100,
-      scale: best.tremble.scale,
+      share: Math.round(100 * tremble.share) / 100,
+      scale: tremble.scale,
     },
   };
 }

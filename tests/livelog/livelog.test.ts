@@ -8,6 +8,8 @@ import { cellsOf } from '../../core/livelog/layout';
 import { numberAt, timeAt } from '../../core/livelog/numbers';
 import { observationsOf } from '../../core/livelog/observations';
 import { LogReader, readLog } from '../../core/livelog/readLog';
+import { curvesOf } from '../../core/livelog/curves';
+import { seriesOf } from '../../core/livelog/series';
 import { detailOf } from '../../core/livelog/detail';
 import { asBytes, decoded } from '../../core/livelog/utf8';
 import { simulated, type Wrong } from '../support/simulatedLog';
@@ -253,7 +255,8 @@ describe('what is drawn', () => {
   const detail = (text: string, suspect: 'front-left' | 'rear-right' | null = null, scale = 1) => {
     const { log } = read(text);
     if (!log) throw new Error('the log can be read');
-    return detailOf(log, { turnM: 1.95, suspect, scale, sound: ['front-right'] });
+    const series = seriesOf(log);
+    return detailOf(series, curvesOf(series), { turnM: 1.95, suspect, scale, sound: ['front-right'] });
   };
   test('curves are short, and lose no drop-out', () => {
     const rows = Array.from({ length: 50_000 }, (_, at) => `${at / 10},${at === 31_337 ? 0 : 50}`).join('\n');

@@ -13,10 +13,11 @@ import ColumnsAsked from './ColumnsAsked.vue';
 import LogFiles from './LogFiles.vue';
 import LogFindings from './LogFindings.vue';
 import WaveGuide from './WaveGuide.vue';
+import LinkedFigures from './charts/LinkedFigures.vue';
 import PlotFigure from './charts/PlotFigure.vue';
-import { expectCharts } from './charts/plotly';
+import { expectCharts, role } from './charts/plotly';
 import TurnFigure from './charts/TurnFigure.vue';
-import { closeupPlot, linkedPlot, spectrumPlot } from './charts/plots';
+import { closeupPlot, linkedPanels, spectrumPlot } from './charts/plots';
 import { evidenceOf, keyOf, restOfEvidence, sentenceOf, soundKeys, titleOf } from './logView';
 import { useRecordings, type Recording } from './useRecordings';
 import { texts } from '#words/screens/log';
@@ -42,6 +43,7 @@ const gravest = computed<LogFinding | null>(
   () => report.value?.findings.find(({ rhythm }) => rhythm) ?? report.value?.findings[0] ?? null,
 );
 const title = computed(() => {
+  if (shown.value?.isJudging) return texts.judging;
   if (!report.value) return texts.title;
   if (!report.value.isDriven) return texts.hardlyMoves;
   return gravest.value ? titleOf(gravest.value, say(gravest.value.channel)) : texts.nothingFound;
@@ -68,23 +70,23 @@ const isAssumed = computed(() =>
 );
 /** The wheels may be asked for where they were not found, and where a unit had to be assumed. */
 const isColumnsOpen = ref(false);
-const asksColumns = computed(() => shown.value !== null && (report.value === null || isColumnsOpen.value));
+const asksColumns = computed(
+  () => shown.value !== null && !shown.value.isJudging && (report.value === null || isColumnsOpen.value),
+);
 watch(shown, () => (isColumnsOpen.value = false));
 
-const role = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
-const linked = computed(() => {
+const panels = computed(() => {
   void preferences.isNight;
   const [before, after] = [recordings.before, recordings.after];
   if (view.value === 'both' && before && after)
-    return linkedPlot(
+    return linkedPanels(
       [
         { recording: before, isAfter: false },
         { recording: after, isAfter: true },
       ],
-      say,
-      role,
+      { say, role },
     );
-  return shown.value ? linkedPlot([{ recording: shown.value, isAfter: false }], say, role) : null;
+  return detail.value && shown.value ? linkedPanels([{ recording: shown.value, isAfter: false }], { say, role }) : null;
 });
 const spectrum = computed(() => {
   void preferences.isNight;
@@ -110,7 +112,7 @@ const legend = computed(() => {
 const KINDS = ['gravest', 'suspect', 'quiet'];
 const opener = useTemplateRef<InstanceType<typeof LogFiles>>('opener');
 onMounted(expectCharts);
-const chart = useTemplateRef<InstanceType<typeof PlotFigure>>('chart');
+const chart = useTemplateRef<InstanceType<typeof LinkedFigures>>('chart');
 
 async function keep(observations: readonly NewObservation[], keys: readonly string[]): Promise<void> {
   const { used } = shown.value ?? {};
@@ -128,6 +130,11 @@ function use(finding: LogFinding | null): void {
   void keep(evidenceOf(report.value, finding), finding ? [keyOf(finding)] : soundKeys(report.value));
 }
 
+/** What the bar says while there is nothing to be used. */
+const waiting = computed(() => {
+  if (!shown.value) return texts.nothingOpen;
+  return shown.value.isJudging ? texts.judging : texts.sayColumns;
+});
 const rest = computed(() => (report.value && shown.value ? restOfEvidence(report.value, shown.value.used) : []));
 function useAll(): void {
   if (report.value) void keep(rest.value, [...report.value.findings.map(keyOf), ...soundKeys(report.value)]);
@@ -178,27 +185,23 @@ function saveFindings(): void {
         <WaveGuide />
       </template>
       <template v-else>
-        <p v-if="!report" class="told" role="alert">{{ texts.notRead(shown.answer.problems[0]?.message ?? '') }}</p>
+        <p v-if="!report && !shown.isJudging" class="told" role="alert">
+          {{ texts.notRead(shown.answer.problems[0]?.message ?? '') }}
+        </p>
         <ColumnsAsked
           v-if="asksColumns && shown.answer.preview"
           :preview="shown.answer.preview"
           :say="say"
           @apply="(mapping) => recordings.readAs(view === 'after' ? 'after' : 'before', mapping)"
         />
-        <template v-if="linked && report">
+        <template v-if="panels">
           <p class="overline">{{ texts.speeds }} · {{ texts.bends }}</p>
           <ul class="legend">
             <li v-for="entry in legend" :key="entry.name" :class="entry.kind">
               <span class="stroke" aria-hidden="true" />{{ entry.name }}
             </li>
           </ul>
-          <PlotFigure
-            ref="chart"
-            :data="linked.data"
-            :layout="linked.layout"
-            :height="560"
-            :alternative="texts.chartAlternative(inWords)"
-          />
+          <LinkedFigures ref="chart" :panels="panels" :alternative="texts.chartAlternative(inWords)" />
           <p class="muted">{{ texts.deviations }}. {{ texts.deviationsMore }}</p>
         </template>
         <template v-if="closeup && detail?.closeup">
@@ -231,7 +234,10 @@ function saveFindings(): void {
         </div>
       </template>
     </section>
-    <aside v-if="shown && report" class="aside">
+    <aside v-if="shown?.isJudging" class="aside">
+      <p class="muted" role="status">{{ texts.judging }}</p>
+    </aside>
+    <aside v-else-if="shown && report" class="aside">
       <template v-if="gravest?.rhythm && spectrum">
         <h2>{{ texts.spectrum }}</h2>
         <div class="turn">
@@ -273,7 +279,7 @@ function saveFindings(): void {
         </button>
       </template>
       <template v-else>
-        <p>{{ shown ? texts.sayColumns : texts.nothingOpen }}</p>
+        <p>{{ waiting }}</p>
         <button v-if="!shown" type="button" @click="opener?.choose()">
           {{ view === 'after' ? texts.chooseAfterShort : texts.choose }}
         </button>

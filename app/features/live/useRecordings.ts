@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, reactive, ref } from 'vue';
+import type { LogCurves } from '../../../core/livelog/curves';
 import type { Mapping } from '../../../core/livelog/mapping';
 import type { Mark } from '../../../core/livelog/log';
 import { tyreCircumferenceM } from '../../../core/vehicle/tyre';
@@ -17,8 +18,22 @@ export interface Recording {
   readonly file: Blob;
   readonly marks: Marks;
   readonly answer: LogAnswer;
+  /** Its curves are there, what they show is still being looked for. */
+  readonly isJudging: boolean;
   readonly used: Set<string>;
 }
+
+/** What is known of a recording as soon as it was read. */
+const unjudged = (curves: LogCurves): LogAnswer => ({
+  columns: {},
+  rows: 0,
+  seconds: Math.max(0, ...Object.values(curves.speeds).map(({ seconds }) => seconds.at(-1) ?? 0)),
+  report: null,
+  observations: [],
+  detail: { ...curves, spectra: {}, closeup: null },
+  preview: null,
+  problems: [],
+});
 
 const KEPT = 'log-columns';
 /** Files with the same headers have the same columns. */
@@ -50,15 +65,16 @@ export const useRecordings = defineStore('recordings', () => {
     over = new AbortController();
     const { signal } = over;
     share.value = 0;
-    const answer = await logs.read(
-      file,
-      { mapping, turnM: turnM.value, marks },
-      (part) => (share.value = signal.aborted ? share.value : part),
-      signal,
-    );
-    if (signal.aborted) return;
-    share.value = null;
-    opened.set(keyFor(side), { name, file, marks, answer, used: new Set() });
+    const keep = (answer: LogAnswer, isJudging: boolean): void => {
+      if (signal.aborted) return;
+      share.value = null;
+      opened.set(keyFor(side), { name, file, marks, answer, isJudging, used: new Set() });
+    };
+    const news = {
+      share: (part: number) => (share.value = signal.aborted || share.value === null ? share.value : part),
+      curves: (curves: LogCurves) => keep(unjudged(curves), true),
+    };
+    keep(await logs.read(file, { mapping, turnM: turnM.value, marks }, news, signal), false);
   }
 
   /** Opens a file; if its headers are known, as was said of them. */

@@ -1,6 +1,7 @@
 import type { Data, Layout, LayoutAxis, Shape } from 'plotly.js';
 import type { Channel } from '../../../../core/casefile/words';
-import type { Closeup, Curve, LogDetail, Spectrum } from '../../../../core/livelog/detail';
+import type { Curve } from '../../../../core/livelog/curves';
+import type { Closeup, LogDetail, Spectrum } from '../../../../core/livelog/detail';
 import type { Recording } from '../useRecordings';
 import { texts } from '#words/screens/log';
 
@@ -50,36 +51,6 @@ function styled(
   };
 }
 
-/** Share of the height that the speeds take; the rest is shared out among the wheels. */
-const SPEEDS_FROM = 0.56;
-const GAP = 0.025;
-
-const axisName = (at: number): string => (at === 0 ? 'y' : `y${at + 1}`);
-
-function deviationAxes(
-  wheels: Wheels,
-  say: (channel: Channel) => string,
-  axis: Partial<LayoutAxis>,
-): Record<string, Partial<LayoutAxis>> {
-  const each = SPEEDS_FROM / wheels.length;
-  return Object.fromEntries(
-    wheels.map((channel, at) => {
-      const top = SPEEDS_FROM - GAP - at * each;
-      return [
-        `yaxis${at + 2}`,
-        {
-          ...axis,
-          domain: [Math.max(0, top - each + GAP), top],
-          range: [-12, 12],
-          title: { text: say(channel).replace(' ', '<br>'), standoff: 4, font: { size: 12 } },
-          tickvals: [-8, 0, 8],
-          fixedrange: true,
-        },
-      ];
-    }),
-  );
-}
-
 function shading(drawn: Drawn, byWay: boolean, role: Role): Partial<Shape>[] {
   const kept = detail(drawn);
   if (!kept || byWay) return [];
@@ -126,44 +97,130 @@ function markNames({ recording }: Drawn, byWay: boolean): Layout['annotations'] 
   );
 }
 
-/** The four speeds with each wheel's deviation under them, on one axis: a closer look at one is a closer look at all. */
-export function linkedPlot(
+/** One of the linked charts. */
+export interface Panel {
+  readonly key: string;
+  readonly data: Data[];
+  readonly layout: Partial<Layout>;
+  /** Pixels. */
+  readonly height: number;
+}
+
+const SPEEDS_HEIGHT = 240;
+const WHEEL_HEIGHT = 62;
+const UNDER = 44;
+const MARGIN = { l: 74, r: 10, t: 4, b: 6 };
+const axisOf = (role: Role): Partial<LayoutAxis> => ({
+  gridcolor: role('line'),
+  linecolor: role('ink'),
+  zerolinecolor: role('line'),
+});
+
+function curvesBy(
   shown: readonly Drawn[],
-  say: (channel: Channel) => string,
-  role: Role,
-): { readonly data: Data[]; readonly layout: Partial<Layout> } {
+  curve: (kept: LogDetail) => Partial<Record<Channel, Curve>>,
+  wheels: Wheels,
+  { say, role }: Telling,
+): Data[] {
+  return shown.flatMap((drawn): Data[] => {
+    const standing = standingIn(drawn);
+    const kept = detail(drawn);
+    return wheels
+      .toSorted((a, b) => ORDER.indexOf(standing(a)) - ORDER.indexOf(standing(b)))
+      .map((channel) => ({
+        type: 'scatter',
+        mode: 'lines',
+        name: say(channel),
+        hovertemplate: '%{y:.1f}',
+        ...line(kept ? curve(kept)[channel] : undefined, shown.length > 1),
+        line: styled(standing(channel), drawn.isAfter, role),
+      }));
+  });
+}
+
+interface Telling {
+  readonly say: (channel: Channel) => string;
+  readonly role: Role;
+}
+
+/** The whole of what is drawn, minutes or km. */
+function reachOf(shown: readonly Drawn[], wheels: Wheels): [number, number] {
+  const ends = shown.flatMap((drawn) =>
+    wheels.flatMap((channel) => {
+      const { x } = line(detail(drawn)?.speeds[channel], shown.length > 1);
+      return [x[0] ?? 0, x.at(-1) ?? 0];
+    }),
+  );
+  return [Math.min(...ends), Math.max(...ends)];
+}
+
+/** The four speeds, and each wheel's deviation under them, on the same stretch of the drive: drawn one by one, so that none holds the page. */
+export function linkedPanels(shown: readonly Drawn[], telling: Telling): readonly Panel[] {
+  const { say, role } = telling;
   const byWay = shown.length > 1;
   const wheels = Object.keys(shown[0] ? (detail(shown[0])?.speeds ?? {}) : {}) as Channel[];
-  const data = shown.flatMap((drawn): Data[] => {
-    const standing = standingIn(drawn);
-    const inOrder = wheels.toSorted((a, b) => ORDER.indexOf(standing(a)) - ORDER.indexOf(standing(b)));
-    const speeds = inOrder.map((channel): Data => ({
-      type: 'scatter',
-      mode: 'lines',
-      name: say(channel),
-      ...line(detail(drawn)?.speeds[channel], byWay),
-      line: styled(standing(channel), drawn.isAfter, role),
-    }));
-    const off = wheels.map((channel, at): Data => ({
-      type: 'scatter',
-      mode: 'lines',
-      name: say(channel),
-      ...line(detail(drawn)?.deviations[channel], byWay),
-      yaxis: axisName(at + 1),
-      line: styled(standing(channel), drawn.isAfter, role),
-    }));
-    return [...speeds, ...off];
+  const axis = axisOf(role);
+  const xaxis = { ...axis, range: reachOf(shown, wheels) };
+  const shapes = shown.flatMap((drawn) => shading(drawn, byWay, role));
+  const speeds: Panel = {
+    key: 'speeds',
+    height: SPEEDS_HEIGHT,
+    data: curvesBy(shown, (kept) => kept.speeds, wheels, telling),
+    layout: {
+      margin: { ...MARGIN, t: 26 },
+      xaxis: { ...xaxis, showticklabels: false },
+      yaxis: { ...axis, rangemode: 'tozero', fixedrange: true },
+      shapes,
+      annotations: shown.flatMap((drawn) => markNames(drawn, byWay) ?? []),
+    },
+  };
+  const deviations = wheels.map((channel, at): Panel => {
+    const isLast = at === wheels.length - 1;
+    const title = isLast ? { title: { text: byWay ? texts.kilometres : texts.minutes } } : { showticklabels: false };
+    return {
+      key: channel,
+      height: WHEEL_HEIGHT + (isLast ? UNDER : 0),
+      data: curvesBy(shown, (kept) => kept.deviations, [channel], telling),
+      layout: {
+        margin: { ...MARGIN, b: isLast ? UNDER : MARGIN.b },
+        xaxis: { ...xaxis, ...title },
+        yaxis: {
+          ...axis,
+          range: [-12, 12],
+          title: { text: say(channel).replace(' ', '<br>'), standoff: 4, font: { size: 12 } },
+          tickvals: [-8, 0, 8],
+          fixedrange: true,
+        },
+        shapes,
+      },
+    };
   });
-  const axis = { gridcolor: role('line'), linecolor: role('ink'), zerolinecolor: role('line') };
-  const layout = {
-    margin: { l: 74, r: 10, t: 26, b: 44 },
-    xaxis: { ...axis, title: { text: byWay ? texts.kilometres : texts.minutes }, anchor: axisName(wheels.length) },
-    yaxis: { ...axis, domain: [SPEEDS_FROM + GAP, 1], rangemode: 'tozero', fixedrange: true },
-    ...deviationAxes(wheels, say, axis),
-    shapes: shown.flatMap((drawn) => shading(drawn, byWay, role)),
-    annotations: shown.flatMap((drawn) => markNames(drawn, byWay) ?? []),
-  } as Partial<Layout>;
-  return { data, layout };
+  return [speeds, ...deviations];
+}
+
+const GAP = 0.02;
+
+/** Panels as one chart, for a picture. */
+export function pictureOf(panels: readonly Panel[]): { data: Data[]; layout: Partial<Layout>; height: number } {
+  const height = panels.reduce((sum, panel) => sum + panel.height, 0);
+  const last = panels.length - 1;
+  const named = (at: number): string => (at === 0 ? '' : String(at + 1));
+  let below = 1;
+  const axes = panels.map(({ layout, height: own }, at): [string, Partial<LayoutAxis>] => {
+    const top = below;
+    below -= own / height;
+    return [`yaxis${named(at)}`, { ...layout.yaxis, domain: [Math.max(0, below + GAP), top] }];
+  });
+  return {
+    height,
+    data: panels.flatMap(({ data }, at) => data.map((entry) => ({ ...entry, yaxis: `y${named(at)}` }))),
+    layout: {
+      ...panels[0]?.layout,
+      ...Object.fromEntries(axes),
+      margin: { ...MARGIN, t: 26, b: UNDER },
+      xaxis: { ...panels[last]?.layout.xaxis, anchor: (last === 0 ? 'y' : `y${last + 1}`) as 'y' },
+    },
+  };
 }
 
 /** How strongly a wheel trembles by the turn, beside one that does not. */

@@ -31,6 +31,8 @@ export const texts = {
   useAll: (count: number) => plural(count, { one: 'Use this as evidence', other: 'Use all # as evidence' }),
   allUsed: 'All is used',
   nothingOpen: 'Nothing is open yet.',
+  judging: 'Read. What it shows is being worked out…',
+  wholeDrive: 'Show the whole drive',
   sayColumns: 'Say what the columns are, or open another file.',
   chooseAfterShort: 'Open the one after',
   useAllWhy: 'Each finding counts as much as it is sure.',
