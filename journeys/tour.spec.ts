@@ -128,8 +128,9 @@ async function followGuide(page: Page): Promise<void> {
       await byTest(page, 'step-done').click();
       await expect(title).toHaveText(now);
     }
-    if (now.startsWith('Pull the sensor')) await climbLadder(page);
-    await byTest(page, 'step-done').click();
+    const isStuck = now.startsWith('Pull the sensor');
+    if (isStuck) await climbLadder(page);
+    await byTest(page, isStuck ? 'rung-out' : 'step-done').click();
     await expect(async () => {
       const isDone = await byTest(page, 'record-repair').isVisible();
       /* Not waiting for a title: after the last step there is none. */
@@ -148,14 +149,18 @@ async function followGuide(page: Page): Promise<void> {
   expect(order).toEqual([...order].sort((a, b) => a - b));
 }
 
-/** The space bar never says that it moved; the rungs do not record an outcome either. */
+/** The space bar never says that it moved, neither on the step nor on a rung. */
 async function climbLadder(page: Page): Promise<void> {
   await page.keyboard.press('Space');
   await expect(byTest(page, 'step-title')).toContainText('Pull the sensor');
   await page.getByRole('button', { name: 'It will not move' }).click();
-  await expect(byTest(page, 'step-title')).toContainText('Brush and wipe');
-  await page.getByRole('button', { name: 'Still stuck, next rung' }).click();
-  await expect(page.getByText('Soak timer')).toBeVisible();
+  await expect(byTest(page, 'step-title')).toContainText('Clean around');
+  await page.keyboard.press('Space');
+  await byTest(page, 'rung-no-change').click();
+  await expect(byTest(page, 'step-title')).toContainText('Penetrant');
+  await byTest(page, 'timer-start').click();
+  await expect(byTest(page, 'timer')).toContainText('of 60 minutes');
   await page.reload();
-  await expect(byTest(page, 'step-title')).toContainText('Put penetrant all round');
+  await expect(byTest(page, 'step-title')).toContainText('Penetrant');
+  await expect(byTest(page, 'timer')).toContainText('It rings at');
 }

@@ -17,6 +17,7 @@ import StageHeader from '../shared/shell/StageHeader.vue';
 import { STAGES, type StageId } from '../shared/shell/stages';
 import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
+import { useBell } from '../shared/timer/useBell';
 import { useJob } from '../stores/job';
 import { practiceOf } from '../../bench/practice/practiceFile';
 import { useDrafts } from '../stores/drafts';
@@ -33,6 +34,7 @@ const drafts = useDrafts();
 const preferences = usePreferences();
 /** Sheets that belong to Find, with a foot of their own. */
 const OF_FIND: readonly string[] = ['check', 'live', 'watch'];
+useBell(() => job.record?.id);
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
 const isWide = useMediaQuery('(min-width: 901px)');

@@ -18,3 +18,10 @@ export function shownMoment(iso: string): string {
   if (Number.isNaN(date.getTime())) return iso;
   return date.toLocaleString(language, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 }
+
+/** The time of day for the eye: `17:30`. */
+export function clockOf(iso: string): string {
+  const date = new Date(iso);
+  if (Number.isNaN(date.getTime())) return '';
+  return date.toLocaleTimeString(language, { hour: '2-digit', minute: '2-digit' });
+}

@@ -22,7 +22,7 @@ export type Command =
   | { readonly do: 'lamps-out' }
   | { readonly do: 'bend'; readonly id: string; readonly bend: 'left' | 'right' }
   | { readonly do: 'fluid'; readonly finding: ObservationOf<'look'>['finding'] }
-  | { readonly do: 'work'; readonly step: string; readonly state: 'done' | 'undone' | 'skipped' | 'open' }
+  | { readonly do: 'work'; readonly step: string; readonly state: WorkWord; readonly note?: string }
   | { readonly do: 'work-all'; readonly work: readonly Pick<Extract<Command, { do: 'work' }>, 'step' | 'state'>[] }
   | { readonly do: 'repair'; readonly repair: Omit<Repair, 'id' | 'at' | 'after'> }
   | { readonly do: 'repair-result'; readonly id: string; readonly result: Repair['result'] }
@@ -35,12 +35,17 @@ export type Command =
   | { readonly do: 'specs'; readonly specs: Partial<Specs> }
   | { readonly do: 'sensor-type'; readonly type: SensorType; readonly channels: readonly Channel[] };
 
+/** What becomes of a step: done, put back, done again after it was put back, not needed, or not done after all. */
+type WorkWord = 'done' | 'undone' | 'again' | 'skipped' | 'open';
+
 /** Where new ids and the time come from: core has neither. */
 export interface Stamp {
   readonly newId: () => string;
   /** Now, as ISO 8601 with offset. */
   readonly at: string;
 }
+
+type Worked = Pick<Extract<Command, { do: 'work' }>, 'step' | 'state' | 'note'>;
 
 type Doer<D extends Command['do']> = (file: CaseFile, command: Extract<Command, { do: D }>, stamp: Stamp) => CaseFile;
 
@@ -77,8 +82,8 @@ function corrected(file: CaseFile, id: string, said: NewObservation): CaseFile {
   return { ...file, observations: changed(file.observations, id, again) };
 }
 
-/** `done` adds an entry, `undone` closes the last one, `open` takes the last one away, `skipped` notes that the step isn't needed here. */
-function worked(file: CaseFile, step: string, state: string, { newId, at }: Stamp): CaseFile {
+/** `done` adds an entry or opens a closed one again, `again` always adds one, `undone` closes the last one, `open` takes it away. */
+function worked(file: CaseFile, { step, state, note }: Worked, { newId, at }: Stamp): CaseFile {
   const work = file.work ?? [];
   const last = work.findLastIndex((entry) => entry.step === step);
   const withUndone = (undone: boolean): CaseFile => ({
@@ -88,7 +93,13 @@ function worked(file: CaseFile, step: string, state: string, { newId, at }: Stam
   if (state === 'open') return { ...file, work: work.filter((_entry, index) => index !== last) };
   if (state === 'undone') return withUndone(true);
   if (state === 'done' && work[last]?.undone === true) return withUndone(false);
-  const entry: Work = { id: newId(), at, step, ...(state === 'skipped' ? { skipped: true } : {}) };
+  const entry: Work = {
+    id: newId(),
+    at,
+    step,
+    ...(state === 'skipped' ? { skipped: true } : {}),
+    ...(note ? { note } : {}),
+  };
   return { ...file, work: [...work, entry] };
 }
 
@@ -148,10 +159,10 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   },
   bend: { name: texts.theBend, run: (file, { id, bend }) => withBend(file, id, bend) },
   fluid: { name: texts.theFluidLevel, run: (file, { finding }, stamp) => fluidSeen(file, finding, stamp) },
-  work: { name: texts.theStep, run: (file, { step, state }, stamp) => worked(file, step, state, stamp) },
+  work: { name: texts.theStep, run: (file, work, stamp) => worked(file, work, stamp) },
   'work-all': {
     name: texts.theSteps,
-    run: (file, { work }, stamp) => work.reduce((made, { step, state }) => worked(made, step, state, stamp), file),
+    run: (file, { work }, stamp) => work.reduce((made, entry) => worked(made, entry, stamp), file),
   },
   repair: {
     name: texts.theRepair,

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
-import type { CaseFile, Vehicle, Work } from '../casefile/contract';
+import type { CaseFile, Repair, Vehicle, Work } from '../casefile/contract';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
-import { composeGuide, type Guide } from './compose';
+import { composeGuide, composeHome, type Guide } from './compose';
 import { ALL_REPAIRS } from '../knowledge/repairs/all';
-import { STUCK_LADDER } from '../knowledge/guide/stuckLadder';
+import { LADDERS } from '../knowledge/guide/ladders';
 
 const places = (sensor: string, plug: string): Partial<Vehicle> => ({
   places: { 'rear-right': { sensor, plug } } as Vehicle['places'],
@@ -88,8 +88,48 @@ describe('what was done', () => {
     const before = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right' }]));
     expect(before.find((reason) => reason.id === 'wheel-off@rear-right')?.done).toBe(true);
     expect(before.find((reason) => reason.id === 'undo:wheel-off@rear-right')?.done).toBe(false);
-    const after = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right', undone: true }]));
+    const repaired = before
+      .filter(({ undoes, phase }) => undoes === undefined && phase !== 'close-up' && phase !== 'make-safe')
+      .map(({ id }) => ({ step: id, undone: id.startsWith('wheel-off') }));
+    const after = stepsOf(guideFor(vehicle, repaired));
     expect(after.find((reason) => reason.id === 'undo:wheel-off@rear-right')?.done).toBe(true);
+    expect(after.find((reason) => reason.id === 'wheel-off@rear-right')?.done).toBe(true);
+  });
+  test('put back before the repair is done, it is opened again', () => {
+    const after = stepsOf(guideFor(vehicle, [{ step: 'wheel-off@rear-right', undone: true }]));
+    expect(after.find((reason) => reason.id === 'wheel-off@rear-right')?.done).toBe(false);
+    expect(after.find((reason) => reason.id === 'undo:wheel-off@rear-right')?.done).toBe(false);
+  });
+  test('the wheel nuts are torqued after each time that the wheel was off', () => {
+    const once = [{ step: 'wheel-off@rear-right', undone: true }, { step: 'wheel-torqued@rear-right' }];
+    const torqued = (work: Parameters<typeof guideFor>[1]): boolean | undefined =>
+      stepsOf(guideFor(vehicle, work)).find(({ step }) => step === 'wheel-torqued')?.done;
+    expect(torqued(once)).toBe(true);
+    expect(torqued([...once, { step: 'wheel-off@rear-right' }])).toBe(false);
+  });
+  test('a second repair of the corner has its own steps before it; what stands open still does', () => {
+    const file = caseOf(vehicle, []);
+    const work = ['wheel-off@rear-right', 'bore-bright@rear-right'].map((step, at) => ({
+      id: `w${at}`,
+      at: '2026-05-04T18:00:00+02:00',
+      step,
+    }));
+    const made = {
+      id: 'r',
+      at: '2026-05-04T16:30:00Z',
+      action: 'cleaned',
+      segment: 'sensor',
+      channel: 'rear-right',
+      result: 'no-change',
+    } as const;
+    const done = (repairs: readonly Repair[]): readonly string[] =>
+      stepsOf(composeGuide({ ...file, work, repairs }, 'replaced:sensor', 'rear-right') as Guide)
+        .filter((step) => step.done)
+        .map(({ step }) => step);
+    expect(done([])).toEqual(['wheel-off', 'bore-bright']);
+    expect(done([made])).toEqual(['wheel-off']);
+    expect(done([{ ...made, at: '2026-05-04T15:30:00Z' }])).toEqual(['wheel-off', 'bore-bright']);
+    expect(done([{ ...made, result: 'unknown' }])).toEqual(['wheel-off', 'bore-bright']);
   });
   test('what was not needed is not put back', () => {
     const guide = guideFor(vehicle, [{ step: 'clips-out@rear-right', skipped: true }]);
@@ -118,23 +158,65 @@ describe('cautions', () => {
   test('every caution that a table names has words', () => {
     const named = [
       ...ALL_REPAIRS.flatMap((record) => (record.steps ?? []).flatMap((step) => step.cautions ?? [])),
-      ...STUCK_LADDER.flatMap((reason) => reason.cautions),
+      ...Object.values(LADDERS).flatMap(({ rungs }) => rungs.flatMap(({ cautions }) => cautions)),
     ];
     expect(named.filter((id) => !STEP_CAUTIONS.has(id))).toEqual([]);
   });
 });
 
-test('the ladder is mildest first, and destroys only at its end', () => {
-  expect(STUCK_LADDER.map((reason) => reason.destroys ?? false)).toEqual([
-    false,
-    false,
-    false,
-    false,
-    false,
-    false,
-    true,
-  ]);
-  expect(STUCK_LADDER.at(-1)?.cautions).toContain('part-in-hand');
+describe('what the owner adds', () => {
+  const vehicle = car('passive', places('knuckle', 'sill'));
+  const shield = { step: 'own:a@rear-right', note: 'splash shield' };
+  const work = [{ step: 'wheel-off@rear-right' }, shield, { step: 'bolt-out@rear-right' }];
+  const idsOf = (steps: readonly { id: string }[]): readonly string[] => steps.map(({ id }) => id);
+  test('stands behind what it followed, and is put back before that is', () => {
+    const steps = idsOf(stepsOf(guideFor(vehicle, work)));
+    expect(steps.indexOf('own:a@rear-right')).toBe(steps.indexOf('wheel-off@rear-right') + 1);
+    expect(steps.indexOf('undo:own:a@rear-right')).toBe(steps.indexOf('undo:wheel-off@rear-right') - 1);
+    const back = stepsOf(guideFor(vehicle, work)).find(({ id }) => id === 'undo:own:a@rear-right');
+    expect(back).toMatchObject({ text: 'Put back: splash shield', done: false, undoes: 'own:a@rear-right' });
+  });
+  test('what broke is renewed, and is on the list of parts', () => {
+    const guide = guideFor(vehicle, [{ step: 'broke:b@rear-right', note: 'valve cap' }]);
+    expect(stepsOf(guide).map(({ text }) => text)).toContain('Fit a new one: valve cap');
+    expect(guide.needs.parts).toContain('valve cap');
+  });
+  test('two in a row are put back last first; those of another corner are not asked here', () => {
+    const two = [...work, { step: 'own:c@rear-right', note: 'clip' }, { step: 'own:d@rear-right', note: 'bracket' }];
+    const back = idsOf(stepsOf(guideFor(vehicle, two))).filter((id) => id.startsWith('undo:own'));
+    expect(back).toEqual(['undo:own:d@rear-right', 'undo:own:c@rear-right', 'undo:own:a@rear-right']);
+    expect(idsOf(stepsOf(guideFor(vehicle, [{ step: 'own:x@front-left', note: 'cap' }])))).not.toContain(
+      'own:x@front-left',
+    );
+  });
+  test('it is put back for the night, too', () => {
+    const home = composeHome(
+      { ...caseOf(vehicle, []), work: work.map((entry, at) => ({ ...entry, id: `${at}` })) },
+      'rear-right',
+    );
+    expect(idsOf(stepsOf(home as Guide))).toEqual([
+      'undo:bolt-out@rear-right',
+      'undo:own:a@rear-right',
+      'undo:wheel-off@rear-right',
+      'wheel-torqued@rear-right',
+    ]);
+  });
+});
+
+test.each(Object.values(LADDERS))(
+  '$id is mildest first; what destroys comes last, and stops come at the end',
+  ({ rungs, brokenAt }) => {
+    const risk = rungs.map(({ destroys, stops }) => (stops ? 2 : destroys ? 1 : 0));
+    expect(risk).toEqual(risk.toSorted((a, b) => a - b));
+    if (brokenAt) expect(rungs.find(({ id }) => id === brokenAt)?.destroys).toBe(true);
+  },
+);
+
+test('a sensor is not destroyed without the new one in hand', () => {
+  const last = LADDERS['stuck-sensor'].rungs.filter(({ destroys }) => destroys);
+  expect(last.length).toBeGreaterThan(1);
+  for (const { cautions } of last) expect(cautions).toContain('part-in-hand');
+  expect(LADDERS['stuck-sensor'].inHand.map(({ id }) => id)).toContain('new-sensor');
 });
 
 test('every procedure composes; a workshop job has none', () => {

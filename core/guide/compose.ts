@@ -1,59 +1,23 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { sayChannel } from '../vehicle/sides';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
-import { HUB_NUT, HUB_NUT_TORQUE, HUB_UNIT, SHAFT } from '../knowledge/guide/hubSteps';
+import { HUB_NUT, HUB_UNIT, SHAFT } from '../knowledge/guide/hubSteps';
 import * as open from '../knowledge/guide/openingSteps';
 import { repairRecord } from '../knowledge/repairs/all';
 import type { RepairRecord } from '../knowledge/repairs/repair';
 import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
-import type { StepId } from '../knowledge/guide/stepIds';
 import type { ToolId } from '../knowledge/guide/tools';
-import { PHASES, type Phase, type StepRow, type TorquePoint } from '../knowledge/guide/step';
-import { texts } from '#words/core/guide';
+import { PHASES, type Phase, type StepRow } from '../knowledge/guide/step';
+import { AFTER, Composer, type Draft, type GuideStep } from './composer';
+import { ownSteps, workState, type OwnStep } from './workState';
 
-/** One step of a composed guide. */
-export interface GuideStep {
-  readonly id: string;
-  /** What is done or undone here, whatever the corner. */
-  readonly step: StepId;
-  readonly phase: Phase;
-  readonly text: string;
-  readonly why: string;
-  readonly tools: readonly ToolId[];
-  readonly cautions: readonly { readonly id: string; readonly text: string }[];
-  readonly torque?: { readonly point: TorquePoint; readonly newtonMetre: number | null };
-  /** The step that this one undoes. */
-  readonly undoes?: string;
-  readonly ladder?: 'stuck-sensor';
-  readonly done: boolean;
-  /** Left out because the owner said it isn't needed here. */
-  readonly skipped: boolean;
-}
+export type { GuideStep } from './composer';
 
 export interface Guide {
   readonly repair: string;
   readonly channel: Channel | null;
   readonly phases: readonly { readonly phase: Phase; readonly steps: readonly GuideStep[] }[];
   readonly needs: { readonly tools: readonly ToolId[]; readonly parts: readonly string[] };
-}
-
-/** What the case file's `work` says of a step. */
-interface WorkDone {
-  readonly done: boolean;
-  readonly undone: boolean;
-  readonly skipped: boolean;
-}
-
-function workOf(file: CaseFile, key: string): WorkDone {
-  const entries = (file.work ?? []).filter((work) => work.step === key);
-  const last = entries.at(-1);
-  const skipped = last?.skipped === true;
-  return {
-    done: last !== undefined && !skipped && last.undone !== true,
-    undone: last !== undefined && !skipped && last.undone === true,
-    skipped,
-  };
 }
 
 /** The guide's steps for reaching a place. */
@@ -130,63 +94,6 @@ function openingFor(record: RepairRecord, file: CaseFile, channel: Channel | nul
   return OPENING_ORDER.filter((row) => all.has(row));
 }
 
-type Draft = Omit<GuideStep, 'cautions'> & { readonly cautionIds: readonly string[] };
-
-class Composer {
-  constructor(
-    private readonly file: CaseFile,
-    private readonly channel: Channel | null,
-  ) {}
-
-  key(row: { readonly id: string; readonly corner?: boolean }): string {
-    return row.corner && this.channel ? `${row.id}@${this.channel}` : row.id;
-  }
-
-  private words(text: string): string {
-    const where = this.channel
-      ? sayChannel(this.channel, 'left-right', this.file.vehicle.steeringSide)
-      : texts.thisCorner;
-    return text.replaceAll('{where}', where);
-  }
-
-  private torque(point: TorquePoint | undefined): Pick<GuideStep, 'torque'> {
-    return point ? { torque: { point, newtonMetre: this.file.vehicle.specs?.torques?.[point] ?? null } } : {};
-  }
-
-  draft(row: Omit<StepRow, 'undo'>, id: string, state: WorkDone, undoes?: string): Draft {
-    return {
-      id,
-      step: row.id,
-      phase: row.phase,
-      text: this.words(row.text),
-      why: this.words(row.why),
-      tools: row.tools ?? [],
-      cautionIds: row.cautions ?? [],
-      ...this.torque(row.torque),
-      ...(undoes ? { undoes } : {}),
-      ...(row.ladder ? { ladder: row.ladder } : {}),
-      done: state.done || (undoes === undefined && state.undone),
-      skipped: state.skipped,
-    };
-  }
-
-  forward(row: StepRow): Draft {
-    const key = this.key(row);
-    return this.draft(row, key, workOf(this.file, key));
-  }
-
-  /** The way back: only what was not skipped is put back; done when the opening's work is undone. */
-  back(row: StepRow): Draft[] {
-    const { undo } = row;
-    const key = this.key(row);
-    const state = workOf(this.file, key);
-    if (!undo || state.skipped) return [];
-    return [
-      this.draft({ ...undo, id: row.id }, `undo:${key}`, { done: state.undone, undone: false, skipped: false }, key),
-    ];
-  }
-}
-
 /** Each caution stands at the first open step that has it: once per exposure. */
 function withCautions(drafts: readonly Draft[], highVoltage: boolean): GuideStep[] {
   const said = new Set<string>();
@@ -204,13 +111,70 @@ const isAfterwards = ({ phase }: StepRow): boolean => phase === 'close-up';
 /** Other opening work on the car that stands open though this repair does not need it is closed up too. */
 function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer): StepRow[] {
   return OPENING_ORDER.filter(
-    (row) => !needed.some((reason) => reason.id === row.id) && workOf(file, composer.key(row)).done,
+    (row) => !needed.some((reason) => reason.id === row.id) && workState(file, composer.key(row)).done,
   );
 }
 
+/** Drafts of what is opened, with the owner's own steps behind what they followed. */
+function openingDrafts(opening: readonly StepRow[], own: readonly OwnStep[], composer: Composer): readonly Draft[] {
+  const keys = opening.map((row) => composer.key(row));
+  const after = (step: OwnStep): number => Math.max(-1, ...step.before.map((key) => keys.indexOf(key)));
+  const added = (at: number): Draft[] =>
+    own.filter((step) => after(step) === at).map((step) => composer.added(step, opening[at]?.phase ?? 'reach-it'));
+  return [...added(-1), ...opening.flatMap((row, at) => [composer.forward(row), ...added(at)])];
+}
+
+/** The way back through them, last opened first. */
+function closingDrafts(opening: readonly StepRow[], own: readonly OwnStep[], composer: Composer): readonly Draft[] {
+  const keys = opening.map((row) => composer.key(row));
+  const followed = (step: OwnStep): number =>
+    Math.max(-1, ...step.before.map((key) => keys.indexOf(key)).filter((at) => opening[at]?.undo));
+  const added = (at: number): Draft[] =>
+    own
+      .filter((step) => followed(step) === at)
+      .map((step) => composer.addedBack(step, opening[at]?.undo?.phase ?? 'close-up'))
+      .reverse();
+  const back = opening.flatMap((row, at) => [[...added(at), ...composer.back(row)]]).reverse();
+  return [...back.flat(), ...added(-1)];
+}
+
+function guideOf(
+  drafts: readonly Draft[],
+  file: CaseFile,
+  about: Pick<Guide, 'repair' | 'channel'>,
+  parts: readonly string[],
+): Guide {
+  const steps = withCautions(
+    PHASES.flatMap((phase) => drafts.filter((draft) => draft.phase === phase)),
+    file.vehicle.highVoltage === true,
+  );
+  return {
+    ...about,
+    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((step) => step.phase === phase) })).filter(
+      (phase) => phase.steps.length > 0,
+    ),
+    needs: { tools: [...new Set(steps.filter((step) => !step.skipped).flatMap((step) => step.tools))], parts },
+  };
+}
+
+/** What follows the closing of what was opened. */
+const closingRows = (opened: readonly StepRow[]): readonly StepRow[] =>
+  [...AFTER].filter(([, reason]) => opened.includes(reason)).map(([row]) => row);
+
+/** Torques and the like that are still owed: what they follow is open, or was closed without them. */
+const owedRows = (file: CaseFile, composer: Composer): readonly StepRow[] =>
+  [...AFTER].flatMap(([row, reason]) => {
+    const { done, undone } = workState(file, composer.key(reason));
+    return (done || undone) && !composer.own(row).done ? [row] : [];
+  });
+
+const brokenParts = (own: readonly OwnStep[]): readonly string[] =>
+  own.filter(({ kind }) => kind === 'broke').map(({ words }) => words);
+
 /**
  * Composes the guide for a repair: from the place of the sensor and its plug, what is already apart, and the repair itself.
- * Fit and close-up run backwards through what was (or will be) opened; what the owner skipped is not put back.
+ * Fit and close-up run backwards through what was (or will be) opened, the owner's own steps among it; what the owner skipped is not put back.
+ * What was put back before the repair was done (for the night) is opened again.
  * @param file the case: places, specs and `work`. @param repair such as `replaced:sensor`. @param channel the corner, null for the car.
  * @returns the guide, or null when there is no procedure for this repair (a workshop's job, or the manual's).
  * @example composeGuide(CASE, 'reseated:plug', 'front-right').phases.map(({ phase }) => phase) // => ["make-safe","reach-it","fit","close-up"]
@@ -218,35 +182,39 @@ function alsoOpen(needed: readonly StepRow[], file: CaseFile, composer: Composer
 export function composeGuide(file: CaseFile, repair: string, channel: Channel | null): Guide | null {
   const record = repairRecord(repair);
   if (!record?.steps) return null;
-  const composer = new Composer(file, channel);
+  const inTheMiddle = record.steps.filter((row) => !isAfterwards(row));
+  const first = new Composer(file, channel, false);
+  const isUnfinished = inTheMiddle.some((row) => {
+    const { done, skipped } = first.own(row);
+    return !done && !skipped;
+  });
+  const composer = new Composer(file, channel, isUnfinished);
   const opening = openingFor(record, file, channel);
-  const backwards = [...opening, ...alsoOpen(opening, file, composer)].sort(
-    (a, b) => OPENING_ORDER.indexOf(b) - OPENING_ORDER.indexOf(a),
-  );
-  const back = backwards.flatMap((row) => composer.back(row));
-  const wheel = opening.includes(open.WHEEL);
+  const others = alsoOpen(opening, file, composer);
+  const all = [...opening, ...others].sort((a, b) => OPENING_ORDER.indexOf(a) - OPENING_ORDER.indexOf(b));
+  const own = ownSteps(file, channel);
   const drafts: Draft[] = [
-    ...opening.map((row) => composer.forward(row)),
-    ...record.steps.filter((row) => !isAfterwards(row)).map((row) => composer.forward(row)),
-    ...back,
-    ...(wheel ? [composer.forward(open.WHEEL_TORQUE)] : []),
-    ...(opening.includes(HUB_NUT) ? [composer.forward(HUB_NUT_TORQUE)] : []),
-    ...(opening.includes(open.CALIPER) ? [composer.forward(open.PEDAL)] : []),
-    ...record.steps.filter(isAfterwards).map((row) => composer.forward(row)),
+    ...openingDrafts(opening, own, composer),
+    ...inTheMiddle.map((row) => composer.own(row)),
+    ...closingDrafts(all, own, composer),
+    ...closingRows(opening).map((row) => composer.own(row)),
+    ...record.steps.filter(isAfterwards).map((row) => composer.own(row)),
   ];
-  const steps = withCautions(
-    PHASES.flatMap((phase) => drafts.filter((draft) => draft.phase === phase)),
-    file.vehicle.highVoltage === true,
-  );
-  return {
-    repair,
-    channel,
-    phases: PHASES.map((phase) => ({ phase, steps: steps.filter((step) => step.phase === phase) })).filter(
-      (phase) => phase.steps.length > 0,
-    ),
-    needs: {
-      tools: [...new Set(steps.filter((step) => !step.skipped).flatMap((step) => step.tools))],
-      parts: record.parts ?? [],
-    },
-  };
+  return guideOf(drafts, file, { repair, channel }, [...(record.parts ?? []), ...brokenParts(own)]);
+}
+
+/**
+ * The way back for a night: all that stands open at a corner is put back so that the car can be driven, whatever the repair.
+ * Steps of it are the closing steps of {@link composeGuide}; what is put back is opened again when the repair goes on.
+ * @param file the case. @param channel the corner, null for the car. @returns the guide; null where nothing stands open.
+ * @example composeHome(CASE, 'rear-left') // => null
+ */
+export function composeHome(file: CaseFile, channel: Channel | null): Guide | null {
+  const composer = new Composer(file, channel, false);
+  const stands = OPENING_ORDER.filter((row) => workState(file, composer.key(row)).done);
+  const own = ownSteps(file, channel).filter(({ state }) => state.done);
+  const owed = owedRows(file, composer);
+  if (!stands.some(({ undo }) => undo) && own.length + owed.length === 0) return null;
+  const drafts = [...closingDrafts(stands, own, composer), ...owed.map((row) => composer.own(row))];
+  return guideOf(drafts, file, { repair: '', channel }, brokenParts(own));
 }

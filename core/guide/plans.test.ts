@@ -5,7 +5,7 @@ import type { CaseFile, Vehicle, Work } from '../casefile/contract';
 import { PLUG_PLACES, SENSOR_PLACES } from '../casefile/words';
 import { ALL_REPAIRS } from '../knowledge/repairs/all';
 import type { StepRow } from '../knowledge/guide/step';
-import { composeGuide, OPENING_ORDER, type Guide, type GuideStep } from './compose';
+import { composeGuide, composeHome, OPENING_ORDER, type Guide, type GuideStep } from './compose';
 
 const WHERE = 'front-right';
 const REPAIRS = ALL_REPAIRS.filter(({ steps }) => steps);
@@ -53,15 +53,14 @@ const composed = (situation: Situation, work: readonly Omit<Work, 'id'>[] = []):
 
 /** Work as somebody would leave it: the first steps done, some left out; perhaps all that was opened put back. */
 function workOf(situation: Situation): readonly Omit<Work, 'id'>[] {
-  const forward = composed(situation).filter(({ undoes }) => undoes === undefined);
+  const forward = composed(situation).filter(({ undoes, phase }) => undoes === undefined && phase !== 'close-up');
   const work = forward
     .slice(0, situation.done)
     .map(({ id }, at): Omit<Work, 'id'> => (situation.skips.includes(at) ? { step: id, skipped: true } : { step: id }));
   if (!situation.isBackForTheNight) return work;
-  const back = work
-    .filter(({ step, skipped }) => skipped !== true && ROWS.get(step.split('@')[0] ?? '')?.undo)
-    .map(({ step }): Omit<Work, 'id'> => ({ step, undone: true }));
-  return [...work, ...back.toReversed()];
+  return work.map((entry) =>
+    entry.skipped !== true && ROWS.get(entry.step.split('@')[0] ?? '')?.undo ? { ...entry, undone: true } : entry,
+  );
 }
 
 const all = (check: (situation: Situation) => void, runs = 500): void =>
@@ -98,16 +97,40 @@ describe('500 random combinations of place, access, repair and interruptions', (
       for (const phase of ['fit', 'close-up']) expect(inPhase(phase)).toEqual(inPhase(phase).toSorted((a, b) => b - a));
     }));
 
-  test('what is done is not asked again; what was put back for the night is asked afresh only on the way back', () =>
+  test('what is done is not asked again; what was put back for the night is opened again, and closed again', () =>
     all((situation) => {
       const work = workOf(situation);
-      const after = new Map(composed(situation, work).map((step) => [step.id, step]));
+      const guide = composed(situation, work);
+      const after = new Map(guide.map((step) => [step.id, step]));
+      const middle = REPAIRS.find(({ repair }) => repair === situation.repair)?.steps ?? [];
+      const isRepaired = middle
+        .filter(({ phase }) => phase !== 'close-up')
+        .every(
+          ({ id }) => guide.find(({ step }) => step === id)?.done || guide.find(({ step }) => step === id)?.skipped,
+        );
+      const closed = new Set(work.flatMap(({ step, undone }) => (undone ? [step] : [])));
       for (const { step, skipped } of work) {
         if (skipped) expect(after.get(step)?.skipped, step).toBe(true);
-        else expect(after.get(step)?.done, step).toBe(true);
+        else expect(after.get(step)?.done, step).toBe(!closed.has(step) || isRepaired);
       }
-      const open = [...after.values()].filter(({ done, skipped }) => !done && !skipped);
-      expect(open.some(({ id }) => work.some(({ step }) => step === id))).toBe(false);
+      for (const step of closed) expect(after.get(`undo:${step}`)?.done, step).toBe(isRepaired);
+    }));
+
+  test('for the night all that stands open is put back, last opened first, and nothing else', () =>
+    all((situation) => {
+      const work = workOf({ ...situation, isBackForTheNight: false });
+      const home = composeHome(fileFor(situation, work), WHERE);
+      const open = work.filter(({ step, skipped }) => !skipped && ROWS.get(step.split('@')[0] ?? '')?.undo);
+      const back = home ? stepsOf(home).flatMap(({ undoes }) => (undoes === undefined ? [] : [undoes])) : [];
+      expect(back.toSorted()).toEqual(open.map(({ step }) => step).toSorted());
+      const isWheelOff = open.some(({ step }) => step.startsWith('wheel-off'));
+      expect(home ? stepsOf(home).some(({ step }) => step === 'wheel-torqued') : false).toBe(isWheelOff);
+      const torques = (home ? stepsOf(home) : []).flatMap(({ step, id, undoes }) =>
+        undoes === undefined && step !== 'own' ? [{ step: id }] : [],
+      );
+      const put = work.map((entry) => (back.includes(entry.step) ? { ...entry, undone: true } : entry));
+      if (torques.length > 0) expect(composeHome(fileFor(situation, put), WHERE)).not.toBeNull();
+      expect(composeHome(fileFor(situation, [...put, ...torques]), WHERE)).toBeNull();
     }));
 
   test('what was left out is not refitted', () =>

@@ -28,7 +28,7 @@ test('no text has a placeholder left open, two spaces in a row, or a space befor
 
 describe('steps and cautions', () => {
   const STEPS = TEXTS.filter(({ file }) =>
-    /knowledge\/(openingSteps|steps|stepCautions|stuckLadder|at\w+|besides|looks|meter\w+|trials|questions|sheets)$/.test(
+    /knowledge\/(openingSteps|steps|stepCautions|ladders|at\w+|besides|looks|meter\w+|trials|questions|sheets)$/.test(
       file,
     ),
   );

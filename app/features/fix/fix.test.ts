@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
 import type { Repair } from '../../../core/casefile/contract';
-import { STUCK_LADDER } from '../../../core/knowledge/guide/stuckLadder';
 import { handsOn, layOut, show, until } from '../../testSupport';
 
 async function at(address: string, seen: readonly Loose[] = [], repairs: readonly Partial<Repair>[] = []) {
@@ -9,9 +8,7 @@ async function at(address: string, seen: readonly Loose[] = [], repairs: readonl
   const garage = await layOut(car('passive'), { observations, ...(made ? { repairs: made } : {}) });
   const { screen, router } = await show(garage, `/job/j/${address}`);
   const file = async () => (await garage.job()).file;
-  const onBar = (words: RegExp): HTMLElement | undefined =>
-    [...document.querySelectorAll<HTMLElement>('#own-bar button')].find((found) => words.test(found.textContent ?? ''));
-  return { garage, screen, router, file, onBar, ...handsOn(screen) };
+  return { garage, screen, router, file, ...handsOn(screen) };
 }
 
 describe('money', () => {
@@ -43,27 +40,6 @@ describe('money', () => {
     await says(/155\.79.EUR/);
     await says(/124\.21.EUR/);
   });
-});
-
-describe('a sensor that does not come out', () => {
-  test('each rung is riskier than the last; it is there again after the page was left', async () => {
-    const { garage, screen, mark, onBar } = await at('fix?repair=replaced:sensor&at=front-left');
-    await until(() => expect(mark('step-title').exists()).toBe(true));
-    for (let done = 0; done < 30 && !/Pull the sensor/.test(mark('step-title').text()); done += 1) {
-      const before = mark('step-title').text();
-      document.querySelector<HTMLElement>('#own-bar [data-test="step-done"]')?.click();
-      await until(() => expect(mark('step-title').text()).not.toBe(before));
-    }
-    await until(() => expect(onBar(/will not move/)).toBeDefined());
-    onBar(/will not move/)?.click();
-    await until(() => expect(screen.text()).toContain(`rung 1 of ${STUCK_LADDER.length}`));
-    onBar(/Still stuck/)?.click();
-    await until(() => expect(screen.text()).toContain(`rung 2 of ${STUCK_LADDER.length}`));
-    await until(async () => expect((await garage.database.drafts.get('j.ladder'))?.text).toBe('1'));
-    await until(async () => expect(Number((await garage.database.drafts.get('j.soak'))?.text)).toBeGreaterThan(0));
-    const again = await show(garage, '/job/j/fix?repair=replaced:sensor&at=front-left');
-    await until(() => expect(again.screen.text()).toContain(`rung 2 of ${STUCK_LADDER.length}`));
-  }, 20_000);
 });
 
 describe('Prove', () => {

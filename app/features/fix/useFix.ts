@@ -1,11 +1,12 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
-import { composeGuide, type GuideStep } from '../../../core/guide/compose';
+import { composeGuide, composeHome, type GuideStep } from '../../../core/guide/compose';
 import type { Phase } from '../../../core/knowledge/guide/step';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import { useFixSteps } from './useFixSteps';
 import { useRepairSpin } from './useRepairSpin';
 import { texts } from '#words/screens/fix';
 
@@ -29,54 +30,33 @@ export function useFix() {
     const named = String(route.query['at'] ?? '') as Channel;
     return job.file?.vehicle.channels.includes(named) ? named : null;
   });
-  const guide = computed(() => (job.file && repair.value ? composeGuide(job.file, repair.value, channel.value) : null));
+  /** All is put back for the night; the repair goes on another day. */
+  const isForTheNight = computed(() => route.query['night'] === '1');
+  const home = computed(() => (job.file ? composeHome(job.file, channel.value) : null));
+  const guide = computed(() => {
+    if (!job.file || !repair.value) return null;
+    return isForTheNight.value ? home.value : composeGuide(job.file, repair.value, channel.value);
+  });
   const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((phase) => phase.steps) ?? []);
-  const title = computed(() =>
-    job.file && repair.value
+  const title = computed(() => {
+    if (isForTheNight.value) return texts.forTheNight;
+    return job.file && repair.value
       ? moveSentence({ check: `repair:${repair.value}`, channel: channel.value }, job.file, values.sides)
-      : '',
-  );
+      : '';
+  });
+  const named = computed(() => ({ repair: repair.value, ...(channel.value ? { at: channel.value } : {}) }));
   const chosen = ref<string | null>(null);
   const firstOpen = computed(() => steps.value.find((step) => !step.done && !step.skipped) ?? null);
   const current = computed(() => steps.value.find((step) => step.id === chosen.value) ?? firstOpen.value);
   const index = computed(() => (current.value ? steps.value.indexOf(current.value) : steps.value.length));
-  watch([repair, channel], () => (chosen.value = null));
+  watch([repair, channel, isForTheNight], () => (chosen.value = null));
 
   /** Repairs that the adviser would make now, likeliest to pay first. */
   const options = computed(() =>
     (job.assessment?.next ?? []).filter((entry) => entry.check.startsWith('repair:')).slice(0, 6),
   );
 
-  async function markDone(step: GuideStep): Promise<void> {
-    await job.dispatch({ do: 'work', step: step.undoes ?? step.id, state: step.undoes ? 'undone' : 'done' });
-    chosen.value = null;
-  }
-
-  /** Takes the last step back: a forward step is open again, a way back is open again. */
-  async function stepBack(): Promise<void> {
-    const before = [...steps.value.slice(0, index.value)].reverse().find((step) => step.done || step.skipped);
-    if (!before) return;
-    await job.dispatch({ do: 'work', step: before.undoes ?? before.id, state: before.undoes ? 'done' : 'open' });
-    chosen.value = before.id;
-  }
-
-  async function skip(step: GuideStep): Promise<void> {
-    await job.dispatch({ do: 'work', step: step.id, state: 'skipped' });
-    chosen.value = null;
-  }
-
-  /** All open steps of the phase at once, for those who know the way. */
-  async function markPhase(): Promise<void> {
-    const phase = current.value?.phase;
-    const open = steps.value.filter((step) => step.phase === phase && !step.done && !step.skipped);
-    const work = open.map((entry) => ({
-      step: entry.undoes ?? entry.id,
-      state: entry.undoes ? ('undone' as const) : ('done' as const),
-    }));
-    await job.dispatch({ do: 'work-all', work });
-    chosen.value = null;
-  }
-
+  const doing = useFixSteps({ steps, current, index, channel, choose: (id) => (chosen.value = id) });
   const spin = useRepairSpin(repair, channel, current);
 
   /** The repair is made: it stands in the file, its result open until it is proved. */
@@ -90,16 +70,17 @@ export function useFix() {
     repair,
     channel,
     guide,
+    isForTheNight,
+    canStopForTheNight: computed(() => !isForTheNight.value && home.value !== null),
+    byNight: computed(() => ({ name: 'fix', query: { ...named.value, night: '1' } })),
+    byDay: computed(() => ({ name: 'fix', query: named.value })),
     steps,
     title,
     choose: (id: string) => (chosen.value = id),
     current,
     index,
     options,
-    markDone,
-    stepBack,
-    skip,
-    markPhase,
+    ...doing,
     spin,
     record,
   };

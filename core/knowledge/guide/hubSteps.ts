@@ -11,6 +11,7 @@ export const HUB_NUT: StepRow = {
   text: texts.crackTheHubNut,
   why: texts.itTakesTheMost,
   tools: ['breaker-bar', 'socket-set'],
+  ladder: 'tight-hub-nut',
 };
 export const HUB_UNIT: StepRow = {
   id: 'hub-unit-out',

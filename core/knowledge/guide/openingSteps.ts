@@ -26,6 +26,7 @@ export const NUTS: StepRow = {
   text: texts.loosenTheWheelNuts,
   why: texts.whileTheCarStands,
   tools: ['wheel-brace'],
+  ladder: 'locking-bolt',
 };
 export const RAISED: StepRow = {
   id: 'raised',
@@ -95,6 +96,7 @@ export const CALIPER: StepRow = {
   why: texts.theSensorSitsBehind,
   tools: ['socket-set', 'wire-hook'],
   cautions: ['hose', 'dust'],
+  ladder: 'seized-bracket',
   undo: {
     phase: 'close-up',
     text: texts.putCaliperAndBracket,
@@ -165,6 +167,7 @@ export const BOLT: StepRow = {
   why: texts.ifItIsRusty,
   tools: ['inner-hex-key', 'penetrant'],
   cautions: ['eyes'],
+  ladder: 'sheared-bolt',
   undo: {
     phase: 'fit',
     text: texts.startTheSensorsBolt,

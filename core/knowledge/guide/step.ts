@@ -1,4 +1,4 @@
-import type { StepId } from './stepIds';
+import type { LadderId, StepId } from './stepIds';
 import type { ToolId } from './tools';
 import type { Specs } from '../../casefile/contract';
 
@@ -25,5 +25,5 @@ export interface StepRow {
   /** How it is undone, and in which phase; steps without it are not undone. */
   readonly undo?: Omit<StepRow, 'id' | 'undo' | 'corner' | 'phase' | 'needs'> & { readonly phase: 'fit' | 'close-up' };
   /** A ladder of ever stronger attempts stands behind it. */
-  readonly ladder?: 'stuck-sensor';
+  readonly ladder?: LadderId;
 }

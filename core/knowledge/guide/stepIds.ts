@@ -1,4 +1,4 @@
-/** Every step that a guide may have; the drawing room has a drawing for each. */
+/** Every step that a guide may have; the drawing room has a drawing for each. `own` stands for what the owner added. */
 export const STEP_IDS = [
   'chock',
   'ignition-off',
@@ -51,9 +51,44 @@ export const STEP_IDS = [
   'spacer-fitted',
   'marks-checked',
   'battery-renewed',
+  'own',
 ] as const;
 export type StepId = (typeof STEP_IDS)[number];
 
-/** Rungs of the ladder for a sensor that will not come out, mildest first. */
-export const RUNG_IDS = ['clean-around', 'penetrant', 'turn', 'rock', 'from-behind', 'warm', 'break-out'] as const;
+/** Ladders of ever stronger attempts. */
+export const LADDER_IDS = ['stuck-sensor', 'sheared-bolt', 'locking-bolt', 'seized-bracket', 'tight-hub-nut'] as const;
+export type LadderId = (typeof LADDER_IDS)[number];
+
+/** Rungs of the ladders, mildest first. */
+export const RUNG_IDS = [
+  'clean-around',
+  'penetrant',
+  'turn',
+  'rock',
+  'from-behind',
+  'straight-pull',
+  'warm',
+  'cut-head',
+  'drill-core',
+  'fold-shell',
+  'bolt-grip',
+  'bolt-warm',
+  'bolt-file',
+  'bolt-punch',
+  'bolt-drill',
+  'bolt-extract',
+  'bolt-tap',
+  'bolt-insert',
+  'lock-look',
+  'lock-order',
+  'lock-grip',
+  'lock-stop',
+  'bracket-soak',
+  'bracket-bar',
+  'bracket-stop',
+  'nut-free',
+  'nut-soak',
+  'nut-bar',
+  'nut-stop',
+] as const;
 export type RungId = (typeof RUNG_IDS)[number];

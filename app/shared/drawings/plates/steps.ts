@@ -100,6 +100,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   'spacer-fitted': { forward: { scene: 'seat', state: 'blade-flange', crop: [90, 20, 270, 200] } },
   'marks-checked': { forward: { scene: 'tip', state: 'scored' } },
   'battery-renewed': { forward: { scene: 'battery', state: 'sound' } },
+  own: { forward: CORNER, back: CORNER },
 };
 
 export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
@@ -108,8 +109,40 @@ export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
   turn: { scene: 'stuck', state: 'turn' },
   rock: { scene: 'stuck', state: 'rock' },
   'from-behind': { scene: 'stuck', state: 'drift' },
+  'straight-pull': { ...SEAT, state: 'pull' },
   warm: { scene: 'stuck', state: 'warm' },
-  'break-out': { scene: 'stuck', state: 'drill' },
+  'cut-head': { scene: 'stuck', state: 'cut' },
+  'drill-core': { scene: 'stuck', state: 'drill' },
+  'fold-shell': { scene: 'stuck', state: 'collapse' },
+  'bolt-grip': { scene: 'bolt', state: 'sheared' },
+  'bolt-warm': { scene: 'stuck', state: 'warm' },
+  'bolt-file': { scene: 'bolt', state: 'file' },
+  'bolt-punch': { scene: 'bolt', state: 'punch' },
+  'bolt-drill': { scene: 'bolt', state: 'drill' },
+  'bolt-extract': { scene: 'bolt', state: 'extract' },
+  'bolt-tap': { scene: 'bolt', state: 'tap' },
+  'bolt-insert': { scene: 'bolt', state: 'insert' },
+  'lock-look': { ...NUTS, state: 'order' },
+  'lock-order': { ...NUTS, state: 'order' },
+  'lock-grip': { scene: 'raise', state: 'nuts-cracked' },
+  'lock-stop': { scene: 'raise', state: 'lowered' },
+  'bracket-soak': {
+    scene: 'behind-disc',
+    state: 'disc-on',
+    classes: ['caliper-on', 'bracket-on'],
+    focus: ['bracket-ends'],
+  },
+  'bracket-bar': {
+    scene: 'behind-disc',
+    state: 'disc-on',
+    classes: ['caliper-on', 'bracket-on'],
+    focus: ['bracket-ends'],
+  },
+  'bracket-stop': { scene: 'raise', state: 'lowered' },
+  'nut-free': { scene: 'hub-unit', state: 'assembled', focus: ['nut', 'keeper'] },
+  'nut-soak': { scene: 'hub-unit', state: 'assembled', focus: ['nut'] },
+  'nut-bar': { scene: 'raise', state: 'nuts-cracked' },
+  'nut-stop': { scene: 'raise', state: 'lowered' },
 };
 
 /**

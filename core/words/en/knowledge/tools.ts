@@ -1,5 +1,9 @@
 /** Tools and materials, as one asks for them in a shop or a shed. */
 export const texts = {
+  centrePunch: 'centre punch',
+  extractor: 'bolt extractor',
+  file: 'file',
+  tap: 'tap with its handle',
   breakerBar: 'breaker bar',
   feelerGauge: 'feeler gauge',
   gloves: 'gloves',

@@ -1,21 +1,8 @@
-import type { ToolId } from './tools';
-import { texts } from '#words/knowledge/stuckLadder';
-import type { RungId } from './stepIds';
+import type { Rung } from './rung';
+import { texts } from '#words/knowledge/ladders';
 
-/** A rung of the ladder for a sensor that will not come out, mildest first. */
-export interface Rung {
-  readonly id: RungId;
-  readonly name: string;
-  readonly text: string;
-  readonly why: string;
-  readonly tools: readonly ToolId[];
-  readonly cautions: readonly string[];
-  /** Minutes to wait; the job keeps the timer. */
-  readonly soakMinutes?: number;
-  readonly destroys?: true;
-}
-
-export const STUCK_LADDER: readonly Rung[] = [
+/** For a sensor that will not come out. */
+export const STUCK_SENSOR: readonly Rung[] = [
   {
     id: 'clean-around',
     name: texts.cleanAround,
@@ -23,6 +10,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.dirtThatFallsInto,
     tools: ['wire-brush', 'rag'],
     cautions: ['eyes', 'dust'],
+    minutes: 5,
   },
   {
     id: 'penetrant',
@@ -31,7 +19,8 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.itNeedsTimeTo,
     tools: ['penetrant'],
     cautions: [],
-    soakMinutes: 20,
+    minutes: 2,
+    soakMinutes: 60,
   },
   {
     id: 'turn',
@@ -40,6 +29,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.rustHoldsItAll,
     tools: ['grips'],
     cautions: ['not-the-plastic'],
+    minutes: 10,
   },
   {
     id: 'rock',
@@ -48,6 +38,7 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.liftedEvenlyItCannot,
     tools: ['flat-levers'],
     cautions: [],
+    minutes: 10,
   },
   {
     id: 'from-behind',
@@ -56,6 +47,16 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.pullingCanTearThe,
     tools: ['soft-drift', 'small-hammer'],
     cautions: ['eyes'],
+    minutes: 10,
+  },
+  {
+    id: 'straight-pull',
+    name: texts.straightPull,
+    text: texts.oneFirmStraightPull,
+    why: texts.aSlantedPull,
+    tools: ['grips'],
+    cautions: ['not-the-plastic'],
+    minutes: 5,
   },
   {
     id: 'warm',
@@ -64,14 +65,36 @@ export const STUCK_LADDER: readonly Rung[] = [
     why: texts.heatWidensTheBore,
     tools: ['hot-air-gun'],
     cautions: ['heat'],
+    minutes: 20,
   },
   {
-    id: 'break-out',
-    name: texts.breakOut,
+    id: 'cut-head',
+    name: texts.cutTheHead,
     text: texts.closeTheBoreAnd,
     why: texts.thisIsTheLast,
-    tools: ['drill', 'pick', 'vacuum'],
-    cautions: ['part-in-hand', 'chips'],
+    tools: ['cutters', 'rag'],
+    cautions: ['part-in-hand', 'chips', 'eyes'],
+    minutes: 15,
+    destroys: true,
+  },
+  {
+    id: 'drill-core',
+    name: texts.drillTheCore,
+    text: texts.drillTheCoreSmall,
+    why: texts.theShellIsThin,
+    tools: ['drill'],
+    cautions: ['part-in-hand', 'chips', 'eyes'],
+    minutes: 30,
+    destroys: true,
+  },
+  {
+    id: 'fold-shell',
+    name: texts.foldTheShell,
+    text: texts.foldTheShellInwards,
+    why: texts.eachPieceLeft,
+    tools: ['pick', 'vacuum', 'torch'],
+    cautions: ['part-in-hand', 'chips', 'eyes'],
+    minutes: 30,
     destroys: true,
   },
 ];

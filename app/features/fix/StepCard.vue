@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { GuideStep } from '../../../core/guide/compose';
+import { PROOF_ANSWERS } from '../../../core/proof/answers';
+import { showOwn } from '../../../core/quantities/ownUnits';
+import type { Plate } from '../../shared/drawings/plate';
+import PlateImage from '../../shared/drawings/PlateImage.vue';
+import WithTerms from '../../shared/terms/WithTerms.vue';
+import { usePreferences } from '../../stores/preferences';
+import type { useFix } from './useFix';
+import { texts } from '#words/screens/fix';
+
+/** One step in large type: its drawing, its why, its figure, and its caution where it belongs. The drawing's edges move on and back. */
+const props = defineProps<{ fix: ReturnType<typeof useFix>; step: GuideStep; plate: Plate | null; overline: string }>();
+const emit = defineEmits<{ on: []; back: [] }>();
+const { values } = usePreferences();
+const torque = computed(() => props.step.torque);
+</script>
+
+<template>
+  <p class="overline">{{ overline }}</p>
+  <h1 class="big" data-test="step-title">{{ step.text }}</h1>
+  <div v-if="plate" class="scene">
+    <PlateImage class="picture" :plate="plate" />
+    <button
+      type="button"
+      class="edge left"
+      data-test="edge-back"
+      :aria-label="texts.previousStep"
+      @click="emit('back')"
+    >
+      <svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg>
+    </button>
+    <button
+      v-if="!step.ladder"
+      type="button"
+      class="edge right"
+      data-test="edge-on"
+      :aria-label="texts.nextStep"
+      @click="emit('on')"
+    >
+      <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m7 3 8 7-8 7" /></svg>
+    </button>
+  </div>
+  <p class="large"><WithTerms :text="step.why" /></p>
+  <p v-if="torque" class="torque">
+    <span class="figure">{{
+      torque.newtonMetre === null ? texts.figureOfYourManual : showOwn(torque.newtonMetre, values.torque)
+    }}</span><span v-if="torque.newtonMetre === null" class="muted">{{
+      torque.point === 'sensor-bolt' ? texts.smallSensorBoltsTake : texts.theManualDecides
+    }}</span>
+  </p>
+  <slot />
+  <p v-for="caution in step.cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
+  <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
+    <h2>{{ texts.beforeTheWheelGoes }}</h2>
+    <p class="muted">{{ texts.readerConnectedIgnitionOn }}</p>
+    <div class="chips">
+      <button
+        v-for="answer in PROOF_ANSWERS.spin"
+        :key="answer.id"
+        type="button"
+        class="tap"
+        :aria-pressed="fix.spin.said.value?.id === answer.id"
+        @click="fix.spin.spun(answer)"
+      >
+        {{ answer.words }}
+      </button>
+    </div>
+    <p v-if="fix.spin.said.value" class="told">{{ fix.spin.said.value.meaning }}</p>
+  </section>
+</template>
+
+<style scoped>
+.spin {
+  display: grid;
+  gap: 8px;
+  padding: 12px 14px;
+  border-left: 6px dotted var(--question);
+  background: var(--raised);
+}
+
+.big {
+  font-size: 2.1rem;
+}
+
+.scene {
+  position: relative;
+}
+
+.picture {
+  border: 1.4px solid var(--line);
+  border-radius: 10px;
+}
+
+.edge {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 64px;
+  border: none;
+  background: none;
+  cursor: pointer;
+  display: grid;
+  place-items: center;
+  color: var(--action);
+}
+
+.edge svg {
+  width: 26px;
+  height: 44px;
+  padding: 8px 4px;
+  border-radius: 8px;
+  background: color-mix(in srgb, var(--raised) 80%, transparent);
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2.6;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+
+.left {
+  left: 0;
+}
+
+.right {
+  right: 0;
+}
+
+.large {
+  font-size: 1.18rem;
+  max-width: 36em;
+}
+
+.torque {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: baseline;
+}
+
+.torque .figure {
+  font-size: 1.7rem;
+}
+
+@media (max-width: 999px) {
+  .big {
+    font-size: 1.5rem;
+  }
+}
+</style>
