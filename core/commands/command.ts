@@ -1,5 +1,6 @@
 import type { CaseFile, Cost, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
+import type { SchoolId } from '../knowledge/guide/schools';
 import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
 import { texts } from '#words/core/commands';
 
@@ -33,6 +34,7 @@ export type Command =
   | { readonly do: 'note'; readonly text: string }
   | { readonly do: 'end'; readonly ending: CaseFile['ending'] }
   | { readonly do: 'specs'; readonly specs: Partial<Specs> }
+  | { readonly do: 'school'; readonly id: SchoolId; readonly way: string }
   | { readonly do: 'sensor-type'; readonly type: SensorType; readonly channels: readonly Channel[] };
 
 /** What becomes of a step: done, put back, done again after it was put back, not needed, or not done after all. */
@@ -196,6 +198,13 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   specs: {
     name: texts.theManualsFigure,
     run: (file, { specs }) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, ...specs } } }),
+  },
+  school: {
+    name: texts.theChoice,
+    run: (file, { id, way }) => ({
+      ...file,
+      owner: { ...file.owner, schools: { ...file.owner?.schools, [id]: way } },
+    }),
   },
   'sensor-type': {
     name: texts.theKindOfSensor,

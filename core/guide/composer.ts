@@ -4,6 +4,7 @@ import { sayChannel } from '../vehicle/sides';
 import { HUB_NUT, HUB_NUT_TORQUE } from '../knowledge/guide/hubSteps';
 import * as open from '../knowledge/guide/openingSteps';
 import type { Phase, StepRow, TorquePoint } from '../knowledge/guide/step';
+import type { SchoolId } from '../knowledge/guide/schools';
 import type { LadderId, StepId } from '../knowledge/guide/stepIds';
 import type { ToolId } from '../knowledge/guide/tools';
 import { NOT_YET, workState, workStateAfter, workStateNow, type OwnStep, type WorkState } from './workState';
@@ -23,6 +24,8 @@ export interface GuideStep {
   /** The step that this one undoes. */
   readonly undoes?: string;
   readonly ladder?: LadderId;
+  readonly school?: SchoolId;
+  readonly soakMinutes?: number;
   readonly done: boolean;
   /** Left out because the owner said it isn't needed here. */
   readonly skipped: boolean;
@@ -79,6 +82,8 @@ export class Composer {
       ...this.torque(row.torque),
       ...(undoes ? { undoes } : {}),
       ...(row.ladder ? { ladder: row.ladder } : {}),
+      ...(row.school ? { school: row.school } : {}),
+      ...(row.soakMinutes ? { soakMinutes: row.soakMinutes } : {}),
       done: state.done,
       skipped: state.skipped,
     };

@@ -2,18 +2,20 @@
 import { computed } from 'vue';
 import type { GuideStep } from '../../../core/guide/compose';
 import { PROOF_ANSWERS } from '../../../core/proof/answers';
-import { showOwn } from '../../../core/quantities/ownUnits';
 import type { Plate } from '../../shared/drawings/plate';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import WithTerms from '../../shared/terms/WithTerms.vue';
-import { usePreferences } from '../../stores/preferences';
+import SchoolChoice from './SchoolChoice.vue';
+import SpacerSums from './SpacerSums.vue';
+import StarTorque from './StarTorque.vue';
+import TimerCard from './TimerCard.vue';
+import TorqueAsked from './TorqueAsked.vue';
 import type { useFix } from './useFix';
 import { texts } from '#words/screens/fix';
 
 /** One step in large type: its drawing, its why, its figure, and its caution where it belongs. The drawing's edges move on and back. */
 const props = defineProps<{ fix: ReturnType<typeof useFix>; step: GuideStep; plate: Plate | null; overline: string }>();
 const emit = defineEmits<{ on: []; back: [] }>();
-const { values } = usePreferences();
 const torque = computed(() => props.step.torque);
 </script>
 
@@ -43,14 +45,11 @@ const torque = computed(() => props.step.torque);
     </button>
   </div>
   <p class="large"><WithTerms :text="step.why" /></p>
-  <p v-if="torque" class="torque">
-    <span class="figure">{{
-      torque.newtonMetre === null ? texts.figureOfYourManual : showOwn(torque.newtonMetre, values.torque)
-    }}</span><span v-if="torque.newtonMetre === null" class="muted">{{
-      torque.point === 'sensor-bolt' ? texts.smallSensorBoltsTake : texts.theManualDecides
-    }}</span>
-  </p>
-  <slot />
+  <TorqueAsked v-if="torque" :point="torque.point" :newton-metre="torque.newtonMetre" />
+  <StarTorque v-if="step.step === 'wheel-torqued'" />
+  <SpacerSums v-if="step.step === 'spacer-fitted'" :fix="fix" />
+  <SchoolChoice v-if="step.school" :school="step.school" />
+  <TimerCard v-if="step.soakMinutes" :what="step.step" :name="texts.timer" :minutes="step.soakMinutes" />
   <p v-for="caution in step.cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
   <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
     <h2>{{ texts.beforeTheWheelGoes }}</h2>
@@ -130,17 +129,6 @@ const torque = computed(() => props.step.torque);
 .large {
   font-size: 1.18rem;
   max-width: 36em;
-}
-
-.torque {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-  align-items: baseline;
-}
-
-.torque .figure {
-  font-size: 1.7rem;
 }
 
 @media (max-width: 999px) {

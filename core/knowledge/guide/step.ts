@@ -1,3 +1,4 @@
+import type { SchoolId } from './schools';
 import type { LadderId, StepId } from './stepIds';
 import type { ToolId } from './tools';
 import type { Specs } from '../../casefile/contract';
@@ -20,10 +21,16 @@ export interface StepRow {
   readonly cautions?: readonly string[];
   readonly torque?: TorquePoint;
   readonly minutes?: number;
+  /** Minutes to wait in it; the job keeps the timer. */
+  readonly soakMinutes?: number;
   /** Whether the step belongs to one corner (its work is kept per corner). */
   readonly corner?: boolean;
   /** How it is undone, and in which phase; steps without it are not undone. */
-  readonly undo?: Omit<StepRow, 'id' | 'undo' | 'corner' | 'phase' | 'needs'> & { readonly phase: 'fit' | 'close-up' };
+  readonly undo?: Omit<StepRow, 'id' | 'undo' | 'corner' | 'phase' | 'needs' | 'ladder' | 'school' | 'soakMinutes'> & {
+    readonly phase: 'fit' | 'close-up';
+  };
   /** A ladder of ever stronger attempts stands behind it. */
   readonly ladder?: LadderId;
+  /** Practitioners differ in how it is done. */
+  readonly school?: SchoolId;
 }

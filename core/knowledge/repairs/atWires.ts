@@ -14,9 +14,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     locating: { look: 'lead', minutes: 12 },
     steps: [
       ...wireSteps(['flex', 'acid']),
-      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise, {
-        tools: ['multimeter'],
-      }),
+      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise),
     ],
     parts: [texts.wireAndSleeves],
   },

@@ -28,9 +28,11 @@ export const BORE = prepare('bore-bright', texts.scrapeAndSandBore, texts.rustUn
 });
 export const RING = prepare('ring-seen', texts.turnTheHubA, texts.aScoredTipHas, { tools: ['torch'] });
 export const COMPARE = prepare('part-compared', texts.layNewPartBeside, texts.wrongPartsAreOften, {
+  school: 'part',
   tools: ['new-sensor'],
 });
 export const FILM = prepare('bore-greased', texts.aFilmOfGrease, texts.greaseKeepsRustAway, {
+  school: 'lubricant',
   cautions: ['grease'],
 });
 
@@ -50,10 +52,18 @@ export const SPACER_STEPS: readonly StepRow[] = [
 /** Cutting back, joining and closing a wire, wherever it is. */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', texts.cutBackToSound, texts.darkCopperDoesNot, {
-    tools: ['cutters'],
+    tools: ['cutters', 'multimeter'],
     cautions,
   }),
+  fit('copper-bright', texts.cleanDarkCopper, texts.vinegarTakesOff, {
+    tools: ['emery-cloth', 'gloves'],
+    cautions: ['acid'],
+    soakMinutes: 15,
+  }),
+  fit('piece-set-in', texts.setAPieceIn, texts.aStretchedLead, { tools: ['cutters'] }),
   fit('wire-sleeved', texts.slideTheSleeveOn, texts.ifYouForgetThe, {
+    school: 'joint',
     tools: ['sleeve', 'joining-tool', 'hot-air-gun'],
   }),
+  fit('wire-measured', texts.measureEachWire, texts.aJointHasNo, { tools: ['multimeter'] }),
 ];

@@ -61,6 +61,16 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   'bore-greased': { forward: { ...SEAT, state: 'bore-film' } },
   'tip-cleaned': { forward: { scene: 'tip', state: 'wipe' } },
   'wire-cut': { forward: { scene: 'mend', state: 'cutback' } },
+  'copper-bright': { forward: { scene: 'mend', state: 'cutback', focus: ['rot'] } },
+  'piece-set-in': { forward: { scene: 'mend', state: 'insert' } },
+  'wire-measured': {
+    forward: {
+      scene: 'probing',
+      state: 'wire',
+      vars: { '--dial': '12deg' },
+      figures: { 'display-value': '0.4', 'display-unit': 'Ω' },
+    },
+  },
   'wire-sleeved': { forward: { scene: 'mend', state: 'sleeve' } },
   'wire-twisted': { forward: { scene: 'mend', state: 'stagger' } },
   'pins-cleaned': { forward: { scene: 'plug', state: 'clean' } },

@@ -1,4 +1,5 @@
 export const texts = {
+  theChoice: 'the choice',
   whatWasNoted: 'what was noted',
   takingItBack: 'taking it back',
   theCorrection: 'the correction',

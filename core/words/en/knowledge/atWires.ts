@@ -1,6 +1,6 @@
 export const texts = {
   mendTheLead: 'mend the lead',
-  keepTheTwistAnd: 'Keep the twist and measure end to end: under 1 Ω',
+  keepTheTwistAnd: 'Keep the twist of the two wires: as many turns as beside the joint',
   theTwistKeepsNoise: 'The twist keeps noise out.',
   wireAndSleeves: 'wire and sleeves',
   cleanThePlug: 'clean the plug',

@@ -19,4 +19,12 @@ export const texts = {
   darkCopperDoesNot: 'Dark copper does not take solder.',
   slideTheSleeveOn: 'Slide the sleeve on first, join stripe to stripe with the joints staggered, then shrink',
   ifYouForgetThe: 'If you forget the sleeve, you have to make the joint again.',
+  cleanDarkCopper: 'Clean dark copper, or leave this out where it is bright',
+  vinegarTakesOff:
+    'Bright copper takes solder and crimp. Emery first. Where it stays dark and there is no length to cut back: vinegar with salt, then bicarbonate of soda, rinse, dry.',
+  setAPieceIn: 'Set a piece in where the ends no longer meet without a pull',
+  aStretchedLead:
+    'A stretched lead breaks again. Use twisted wire of the same cross-section (0.5 to 0.75 mm²), as long as what was cut out and 20 mm more.',
+  measureEachWire: 'Measure each mended wire from end to end: under 1 Ω and steady while you move it',
+  aJointHasNo: 'A good joint cannot be felt on a meter. What jumps now will fail on the road.',
 };

@@ -1,0 +1,107 @@
+import { describe, expect, test } from 'vitest';
+import { car } from '../../../tests/support/caseBuilder';
+import type { Vehicle } from '../../../core/casefile/contract';
+import { handsOn, layOut, show, until } from '../../testSupport';
+
+const HERE = 'front-left';
+const forward = (steps: readonly string[]) => steps.map((step, at) => ({ id: `w${at}`, step }));
+
+async function at(repair: string, work: readonly string[], vehicle: Partial<Vehicle> = {}) {
+  const garage = await layOut(car('passive', vehicle), { work: forward(work) });
+  const { screen } = await show(
+    garage,
+    `/job/j/fix?repair=${repair}&at=${HERE}&night=${work.includes('night') ? 1 : 0}`,
+  );
+  return { garage, screen, file: async () => (await garage.job()).file, ...handsOn(screen) };
+}
+/** The wheel was off and is back: only its nuts are owed. */
+async function nuts(vehicle: Partial<Vehicle> = {}) {
+  const garage = await layOut(car('passive', vehicle), {
+    work: [{ id: 'w', step: `wheel-off@${HERE}`, undone: true }],
+  });
+  const { screen } = await show(garage, `/job/j/fix?repair=replaced:sensor&at=${HERE}&night=1`);
+  return { garage, screen, file: async () => (await garage.job()).file, ...handsOn(screen) };
+}
+
+describe('a torque', () => {
+  test('without a figure is asked for, and none is invented', async () => {
+    const { mark, says, file, press } = await nuts();
+    await says('figure of your manual');
+    expect(mark('keep-torque').attributes('disabled')).toBeDefined();
+    for (const wrong of ['0', '-5', '5000', 'tight']) {
+      await mark('torque-figure').setValue(wrong);
+      expect(mark('keep-torque').attributes('disabled'), wrong).toBeDefined();
+    }
+    await mark('torque-figure').setValue('110');
+    await until(() => expect(mark('keep-torque').attributes('disabled')).toBeUndefined());
+    await press('keep-torque');
+    await until(async () => expect((await file()).vehicle.specs?.torques).toEqual({ 'wheel-nut': 110 }));
+    await says('81.1 lbf·ft');
+  });
+  test('wheel nuts are ticked in their star, twice round; one can be taken back', async () => {
+    const { mark, press, says } = await nuts({ specs: { torques: { 'wheel-nut': 110 } } });
+    await says('Nut 1 of 5 clicked');
+    await press('4');
+    await says('Nut 1 of 4 clicked');
+    for (let click = 0; click < 5; click += 1) await press('nut-clicked');
+    await says('Nut 2 of 4 clicked');
+    await press('One back');
+    await press('One back');
+    await says('Nut 4 of 4 clicked');
+    for (let click = 0; click < 5; click += 1) await press('nut-clicked');
+    await says('All nuts have clicked twice');
+    expect(mark('nut-clicked').attributes('disabled')).toBeDefined();
+  });
+});
+
+describe('where practitioners differ', () => {
+  const UP_TO_JOINT = [
+    'ignition-off',
+    'chock',
+    `nuts-cracked@${HERE}`,
+    `raised@${HERE}`,
+    `wheel-off@${HERE}`,
+    `photo@${HERE}`,
+    `plug-apart@${HERE}`,
+    `wire-cut@${HERE}`,
+  ];
+  test('the ways stand with their reasons, and the choice is kept for the next job, too', async () => {
+    const joint = [...UP_TO_JOINT, `copper-bright@${HERE}`, `piece-set-in@${HERE}`];
+    const { mark, press, file, garage } = await at('repaired-wire:lead', joint);
+    await until(() => expect(mark('school-joint').exists()).toBe(true));
+    expect(mark('way-solder').attributes('aria-pressed')).toBe('true');
+    await press('way-crimp');
+    await until(async () => expect((await file()).owner?.schools).toEqual({ joint: 'crimp' }));
+    await until(() => expect(mark('way-crimp').attributes('aria-pressed')).toBe('true'));
+    await until(async () =>
+      expect((await garage.database.vehicles.get('v'))?.owner.schools).toEqual({ joint: 'crimp' }),
+    );
+  });
+  test('dark copper is soaked by a timer', async () => {
+    const { says } = await at('repaired-wire:lead', UP_TO_JOINT);
+    await says('Then wait 15 minutes');
+  });
+});
+
+describe('a spacer', () => {
+  const UP_TO_SPACER = [
+    'ignition-off',
+    'chock',
+    `nuts-cracked@${HERE}`,
+    `raised@${HERE}`,
+    `wheel-off@${HERE}`,
+    `bolt-out@${HERE}`,
+    `sensor-out@${HERE}`,
+    `bore-bright@${HERE}`,
+  ];
+  test('says what it costs in signal, and where it is too thick', async () => {
+    const { says, press, mark } = await at('spaced:gap', UP_TO_SPACER, {
+      specs: { ringDiameter: 0.09, toneRingTeeth: 48 },
+    });
+    await says('59 % of the signal is left.');
+    expect(mark('spacer').text()).not.toContain('Too thick');
+    await press('1 mm');
+    await says('34 % of the signal is left.');
+    await until(() => expect(mark('spacer').text()).toContain('Too thick'));
+  });
+});
