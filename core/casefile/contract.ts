@@ -176,6 +176,33 @@ export const WORK = record(
   { at: moment, undone: flag, skipped: flag, note: text },
 );
 
+/** What was taken out, place by place, so that it is counted back in. Added with the fastener board. */
+export const FASTENER = record(
+  { id, kind: word(words.FASTENER_KINDS), name: { is: 'text', max: 200 }, count: { is: 'number', min: 1, max: 99 } },
+  {
+    at: moment,
+    channel: orNull(word(words.CHANNELS)),
+    /** The step of the guide that took it out. */
+    step: { is: 'text', max: 200 },
+    /** Its number on the card. */
+    place: { is: 'number', min: 1, max: 999 },
+    /** Across flats or of the bit, in the owner's words: `10 mm`, `3/8 in`. */
+    size: { is: 'text', max: 60 },
+    thread: { is: 'text', max: 60 },
+    state: word(words.FASTENER_STATES),
+    renew: flag,
+    locker: flag,
+    /** The hole was empty before. */
+    empty: flag,
+    /** How many are back in. */
+    back: { is: 'number', min: 0, max: 99 },
+    /** Left out knowingly. */
+    leftOut: flag,
+    put: { is: 'text', max: 200 },
+    note: text,
+  },
+);
+
 export const COST = record(
   { id, item: { is: 'text', max: 500 }, amount: notNegative, use: word(words.COST_USES) },
   { at: moment, currency: { is: 'text', max: 12 }, case: word(words.QUOTE_CASES) },
@@ -197,6 +224,7 @@ export const CASE_FILE = record(
     owner: OWNER,
     repairs: { is: 'list', of: REPAIR, max: 500 },
     work: { is: 'list', of: WORK, max: 5000 },
+    fasteners: { is: 'list', of: FASTENER, max: 500 },
     costs: { is: 'list', of: COST, max: 5000 },
     attachments: { is: 'list', of: ATTACHMENT, max: 2000 },
     notes: { is: 'list', of: { is: 'anything' }, max: 5000 },
@@ -216,4 +244,5 @@ export type ObservationKind = Observation['kind'];
 export type ObservationOf<K extends ObservationKind> = Extract<Observation, { kind: K }>;
 export type Repair = Infer<typeof REPAIR>;
 export type Work = Infer<typeof WORK>;
+export type Fastener = Infer<typeof FASTENER>;
 export type Cost = Infer<typeof COST>;

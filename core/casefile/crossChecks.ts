@@ -68,6 +68,7 @@ export function crossChecks(file: CaseFile): Problem[] {
     ...doubledIds(file.observations, 'observations'),
     ...doubledIds(file.repairs, 'repairs'),
     ...doubledIds(file.work, 'work'),
+    ...doubledIds(file.fasteners, 'fasteners'),
     ...doubledIds(file.costs, 'costs'),
     ...doubledIds(file.attachments, 'attachments'),
     ...repairsPointNowhere(file),

@@ -183,3 +183,7 @@ export type MeterPoint = keyof typeof METER_QUANTITIES;
 export type Quantity = (typeof QUANTITIES)[number];
 export type Side = (typeof SIDES)[number];
 export type RepairAction = (typeof REPAIR_ACTIONS)[number];
+
+/** Added with the fastener board: what holds a part, and what becomes of it. */
+export const FASTENER_KINDS = ['hex', 'inner-hex', 'star', 'nut', 'screw', 'rivet', 'clip', 'other'] as const;
+export const FASTENER_STATES = ['sound', 'worn', 'broken'] as const;

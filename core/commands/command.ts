@@ -1,4 +1,4 @@
-import type { CaseFile, Cost, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
+import type { CaseFile, Cost, Fastener, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import type { SchoolId } from '../knowledge/guide/schools';
 import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
@@ -34,6 +34,10 @@ export type Command =
   | { readonly do: 'note'; readonly text: string }
   | { readonly do: 'end'; readonly ending: CaseFile['ending'] }
   | { readonly do: 'specs'; readonly specs: Partial<Specs> }
+  | { readonly do: 'fastener'; readonly fastener: Omit<Fastener, 'id' | 'at' | 'place'> }
+  | { readonly do: 'fastener-is'; readonly id: string; readonly is: Partial<Omit<Fastener, 'id'>> }
+  | { readonly do: 'remove-fastener'; readonly id: string }
+  | { readonly do: 'order-fasteners'; readonly ids: readonly string[] }
   | { readonly do: 'school'; readonly id: SchoolId; readonly way: string }
   | { readonly do: 'sensor-type'; readonly type: SensorType; readonly channels: readonly Channel[] };
 
@@ -198,6 +202,34 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   specs: {
     name: texts.theManualsFigure,
     run: (file, { specs }) => ({ ...file, vehicle: { ...file.vehicle, specs: { ...file.vehicle.specs, ...specs } } }),
+  },
+  fastener: {
+    name: texts.theFastener,
+    run: (file, { fastener }, { newId, at }) => {
+      const before = file.fasteners ?? [];
+      const place = 1 + Math.max(0, ...before.map((entry) => entry.place ?? 0));
+      return { ...file, fasteners: [...before, { ...fastener, place, id: newId(), at }] };
+    },
+  },
+  'fastener-is': {
+    name: texts.theFastener,
+    run: (file, { id, is }) => ({
+      ...file,
+      fasteners: changed(file.fasteners, id, (entry) => ({ ...entry, ...is })),
+    }),
+  },
+  'remove-fastener': {
+    name: texts.removingTheFastener,
+    run: (file, { id }) => ({ ...file, fasteners: without(file.fasteners, id) }),
+  },
+  'order-fasteners': {
+    name: texts.theOrder,
+    run: (file, { ids }) => ({
+      ...file,
+      fasteners: (file.fasteners ?? []).map((entry) =>
+        ids.includes(entry.id) ? { ...entry, place: ids.indexOf(entry.id) + 1 } : entry,
+      ),
+    }),
   },
   school: {
     name: texts.theChoice,

@@ -63,11 +63,23 @@ import { texts } from '#words/screens/fix';
   justify-content: center;
 }
 
-.bar :deep(a) {
+.bar :deep(.link) {
+  padding: 8px 22px;
+  border-radius: 10px;
+  text-decoration: none;
+  font-weight: 600;
+}
+
+.bar :deep(a:not(.link)) {
   color: var(--bar-text);
   min-height: 64px;
   display: inline-flex;
   align-items: center;
+}
+
+.bar :deep(.strong.link) {
+  color: var(--bar-action-text);
+  min-height: 64px;
 }
 
 @media (max-width: 700px) {

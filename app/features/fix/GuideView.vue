@@ -7,6 +7,7 @@ import { toolNames } from '../../../core/knowledge/guide/tools';
 import { stepPlate } from '../../shared/drawings/plates/steps';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import CostPanel from './CostPanel.vue';
+import FastenerBoard from './fasteners/FastenerBoard.vue';
 import GuideBar from './GuideBar.vue';
 import HowLongRange from './HowLongRange.vue';
 import LadderSheet from './LadderSheet.vue';
@@ -45,7 +46,7 @@ async function done(): Promise<void> {
 
 /** The space bar and the edges only move on from a plain step; they never record that something stuck has moved. */
 function moveOn(): void {
-  if (current.value && !current.value.ladder && !rung.value) void done();
+  if (current.value && !current.value.ladder && !rung.value && !props.fix.isBoard.value) void done();
 }
 useShortcuts({ ' ': moveOn, backspace: () => void props.fix.stepBack() });
 
@@ -83,7 +84,9 @@ const overline = computed(() =>
     ? texts.stepOf(title.value, PHASE_NAMES[current.value.phase], index.value + 1, steps.value.length)
     : title.value,
 );
-const canBack = computed(() => steps.value.some(({ done: isDone, skipped }) => isDone || skipped));
+const canBack = computed(
+  () => !props.fix.isBoard.value && steps.value.some(({ done: isDone, skipped }) => isDone || skipped),
+);
 </script>
 
 <template>
@@ -92,7 +95,8 @@ const canBack = computed(() => steps.value.some(({ done: isDone, skipped }) => i
       <RungList v-if="rung && climb" class="list" :climb="climb" :now="rung" @open="ladder.open" />
       <StepList v-else class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
     </template>
-    <section v-if="!guide && !isForTheNight" class="step">
+    <FastenerBoard v-if="fix.isBoard.value" :fix="fix" />
+    <section v-else-if="!guide && !isForTheNight" class="step">
       <h1>{{ title }}</h1>
       <p class="told">{{ texts.zelfHasNoGuide }}</p>
       <button class="tap strong" type="button" @click="fix.record()">{{ texts.itHasBeenDone }}</button>
@@ -160,8 +164,11 @@ const canBack = computed(() => steps.value.some(({ done: isDone, skipped }) => i
       <RouterLink v-if="isForTheNight" :to="fix.byDay.value">{{ texts.goOnWithTheRepair }}</RouterLink>
       <RouterLink v-else :to="{ name: 'fix' }">{{ texts.leaveTheGuide }}</RouterLink>
       <template #acts>
+        <RouterLink v-if="fix.isBoard.value" class="strong link" :to="fix.toGuide.value" data-test="back-to-guide">{{
+          texts.backToGuide
+        }}</RouterLink>
         <button
-          v-if="isFinished && !isForTheNight"
+          v-else-if="isFinished && !isForTheNight"
           class="strong"
           type="button"
           data-test="record-repair"

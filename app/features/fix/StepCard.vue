@@ -5,6 +5,7 @@ import { PROOF_ANSWERS } from '../../../core/proof/answers';
 import type { Plate } from '../../shared/drawings/plate';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import WithTerms from '../../shared/terms/WithTerms.vue';
+import StepFasteners from './fasteners/StepFasteners.vue';
 import SchoolChoice from './SchoolChoice.vue';
 import SpacerSums from './SpacerSums.vue';
 import StarTorque from './StarTorque.vue';
@@ -49,6 +50,7 @@ const torque = computed(() => props.step.torque);
   <StarTorque v-if="step.step === 'wheel-torqued'" />
   <SpacerSums v-if="step.step === 'spacer-fitted'" :fix="fix" />
   <SchoolChoice v-if="step.school" :school="step.school" />
+  <StepFasteners :fix="fix" :step="step" />
   <TimerCard v-if="step.soakMinutes" :what="step.step" :name="texts.timer" :minutes="step.soakMinutes" />
   <p v-for="caution in step.cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
   <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">

@@ -105,3 +105,57 @@ describe('a spacer', () => {
     await until(() => expect(mark('spacer').text()).toContain('Too thick'));
   });
 });
+
+describe('the fastener board', () => {
+  const UP_TO_CLIPS = [
+    'ignition-off',
+    'chock',
+    `nuts-cracked@${HERE}`,
+    `raised@${HERE}`,
+    `wheel-off@${HERE}`,
+    `photo@${HERE}`,
+    `plug-apart@${HERE}`,
+  ];
+  test('what a step takes out is put on the card in one tap, and can be described, moved and taken off', async () => {
+    const { press, file, mark, says, screen } = await at('replaced:sensor', UP_TO_CLIPS);
+    await press('note-fasteners');
+    await until(async () =>
+      expect((await file()).fasteners).toMatchObject([
+        { name: 'lead clips', count: 2, step: `clips-out@${HERE}`, place: 1 },
+      ]),
+    );
+    await press('open-board');
+    await says('2 lead clips');
+    await press('add-fastener');
+    await until(() => expect(screen.findAll('[data-test="fastener"]')).toHaveLength(2));
+    await press('flag-renew');
+    await press('up');
+    await until(async () =>
+      expect((await file()).fasteners?.map(({ name, place, renew }) => [name, place, renew])).toEqual([
+        ['lead clips', 2, undefined],
+        ['hex bolt', 1, true],
+      ]),
+    );
+    await press('Take off the card');
+    await until(async () => expect((await file()).fasteners).toHaveLength(1));
+    expect(mark('board').exists()).toBe(true);
+  });
+  test('before the wheel goes on, what is missing is said; back in or left out knowingly, it is not', async () => {
+    const garage = await layOut(car('passive'), {
+      work: [{ id: 'w', step: `wheel-off@${HERE}` }],
+      fasteners: [
+        { id: 'c', kind: 'clip', name: 'lead clips', count: 2, back: 1, channel: HERE, step: `clips-out@${HERE}` },
+        { id: 's', kind: 'star', name: 'disc screw', count: 1, empty: true, channel: HERE, step: `disc-off@${HERE}` },
+        { id: 'n', kind: 'nut', name: 'wheel nuts', count: 5, channel: HERE, step: `wheel-off@${HERE}` },
+      ],
+    });
+    const { screen } = await show(garage, `/job/j/fix?repair=replaced:sensor&at=${HERE}&night=1`);
+    const { mark, press } = handsOn(screen);
+    await until(() => expect(mark('missing').text()).toContain('1 lead clips missing'));
+    expect(mark('missing').text()).not.toContain('disc screw');
+    expect(mark('step-fasteners').text()).toContain('5 wheel nuts');
+    await press('Leave it out');
+    await until(() => expect(mark('missing').exists()).toBe(false));
+    expect((await garage.job()).file.fasteners?.[0]).toMatchObject({ back: 1, leftOut: true });
+  });
+});

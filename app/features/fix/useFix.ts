@@ -45,6 +45,7 @@ export function useFix() {
       : '';
   });
   const named = computed(() => ({ repair: repair.value, ...(channel.value ? { at: channel.value } : {}) }));
+  const nightly = computed(() => (isForTheNight.value ? { night: '1' } : {}));
   const chosen = ref<string | null>(null);
   const firstOpen = computed(() => steps.value.find((step) => !step.done && !step.skipped) ?? null);
   const current = computed(() => steps.value.find((step) => step.id === chosen.value) ?? firstOpen.value);
@@ -73,6 +74,9 @@ export function useFix() {
     isForTheNight,
     canStopForTheNight: computed(() => !isForTheNight.value && home.value !== null),
     byNight: computed(() => ({ name: 'fix', query: { ...named.value, night: '1' } })),
+    isBoard: computed(() => route.query['board'] === '1'),
+    toBoard: computed(() => ({ name: 'fix', query: { ...named.value, ...nightly.value, board: '1' } })),
+    toGuide: computed(() => ({ name: 'fix', query: { ...named.value, ...nightly.value } })),
     byDay: computed(() => ({ name: 'fix', query: named.value })),
     steps,
     title,

@@ -1,4 +1,7 @@
 export const texts = {
+  theFastener: 'the fastener',
+  removingTheFastener: 'removing the fastener',
+  theOrder: 'the order',
   theChoice: 'the choice',
   whatWasNoted: 'what was noted',
   takingItBack: 'taking it back',

@@ -1,0 +1,17 @@
+export const texts = {
+  wheelNuts: 'wheel nuts',
+  linerRivets: 'arch liner rivets',
+  trimClips: 'trim clips',
+  bracketBolts: 'caliper bracket bolts',
+  discScrew: 'disc screw',
+  leadClips: 'lead clips',
+  sensorBolt: 'sensor bolt',
+  hubBolts: 'hub bolts',
+  fastener: 'fastener',
+  linerRubs: 'Without it the liner rubs on the tyre.',
+  bracketStops: 'Without it the car must not be driven: it carries the brake.',
+  leadRubs: 'Without it the lead can rub through on tyre or spring.',
+  sensorLifts: 'Without it the sensor lifts, and the signal goes.',
+  hubStops: 'Without it the car must not be driven: it carries the wheel.',
+  wheelStops: 'Without it the car must not be driven.',
+};
