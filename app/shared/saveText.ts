@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to save. */
-export function saveText(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+/** Hands a text to the browser as a file to save. @param type its media type. */
+export function saveText(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

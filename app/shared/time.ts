@@ -25,3 +25,10 @@ export function clockOf(iso: string): string {
   if (Number.isNaN(date.getTime())) return '';
   return date.toLocaleTimeString(language, { hour: '2-digit', minute: '2-digit' });
 }
+
+/** A day for the eye: `4 May`. @param day `YYYY-MM-DD`. */
+export function shownDay(day: string): string {
+  const date = new Date(`${day}T12:00:00`);
+  if (Number.isNaN(date.getTime())) return day;
+  return date.toLocaleDateString(language, { day: 'numeric', month: 'short' });
+}

@@ -4,6 +4,8 @@ import type { CaseFile, Vehicle } from '../../core/casefile/contract';
 import type { Result } from '../../core/casefile/problem';
 import type { Damaged, GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
+import { reminderKey } from '../../core/report/reminders';
+import { jobSteps } from './jobSteps';
 import { sheetSteps } from './sheetSteps';
 import { texts } from '#words/shared/app';
 
@@ -94,6 +96,9 @@ export const useGarage = defineStore('garage', () => {
     mend: (record: Damaged) => storage.mend(record, now()),
     removeDamaged: (record: Damaged) => storage.removeDamaged(record),
     removeJob: (id: string) => storage.removeJob(id),
+    /** Notes in a job, opened or not, that something it asked for later is done. */
+    seeTo: (id: string, reminder: string) =>
+      jobSteps(() => id, { storage, now, newId }).dispatch({ do: 'work', step: reminderKey(reminder), state: 'done' }),
     restoreJob: (job: JobRecord) => storage.putJob(job),
   };
 });

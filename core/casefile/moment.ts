@@ -27,3 +27,30 @@ export function secondsOf(moment: string): number {
     daysOf(year ?? 0, month ?? 1, day ?? 1) * 86_400 + (hour ?? 0) * 3600 + (minute ?? 0) * 60 + (second ?? 0) - offset
   );
 }
+
+/** Day and month of a count of days since 1970-01-01: the inverse of the above. */
+function dateOf(days: number): string {
+  const shifted = days + UNIX_EPOCH;
+  const era = Math.floor(shifted / DAYS_IN_400_YEARS);
+  const ofEra = shifted - era * DAYS_IN_400_YEARS;
+  const year = Math.floor(
+    (ofEra - Math.floor(ofEra / 1460) + Math.floor(ofEra / 36_524) - Math.floor(ofEra / 146_096)) / 365,
+  );
+  const ofYear = ofEra - (365 * year + Math.floor(year / 4) - Math.floor(year / 100));
+  const fromMarch = Math.floor((5 * ofYear + 2) / 153);
+  const day = ofYear - Math.floor((153 * fromMarch + 2) / 5) + 1;
+  const month = fromMarch + (fromMarch < 10 ? 3 : -9);
+  const two = (value: number): string => String(value).padStart(2, '0');
+  return `${year + era * 400 + (month <= 2 ? 1 : 0)}-${two(month)}-${two(day)}`;
+}
+
+/**
+ * The date so many days after a moment, on the calendar of the place where the moment was noted.
+ * @param moment ISO 8601 with offset. @param days 0 or more. @returns `YYYY-MM-DD`; null for what is no moment.
+ * @example dateAfter('2028-02-27T23:30:00+01:00', 3) // => "2028-03-01"
+ */
+export function dateAfter(moment: string, days: number): string | null {
+  if (!MOMENT.test(moment)) return null;
+  const local = secondsOf(`${moment.slice(0, 10)}T00:00:00Z`);
+  return dateOf(Math.round(local / 86_400) + days);
+}

@@ -6,12 +6,13 @@ import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
-import { jobLine, sensorsOf } from './garageView';
+import { jobLine, remindersFor, sensorsOf } from './garageView';
 import { useImports } from './useImports';
 import { texts } from '#words/screens/garage';
 
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
+const ReminderList = defineAsyncComponent(() => import('../../shared/reminders/ReminderList.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
 
 const garage = useGarage();
@@ -32,6 +33,8 @@ const vehicles = computed(() =>
     jobs: garage.jobs.filter((job) => job.vehicleId === vehicle.id).map(jobLine),
   })),
 );
+
+const reminders = computed(() => garage.jobs.flatMap((job) => remindersFor(job, values.sides)));
 
 async function start(vehicleId: string): Promise<void> {
   await router.push({ name: 'dash', params: { job: await garage.startJob(vehicleId) } });
@@ -74,6 +77,7 @@ async function remove(id: string): Promise<void> {
     <main class="main">
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
+      <ReminderList v-if="reminders.length > 0" linked :entries="reminders" @done="garage.seeTo" />
       <section
         v-for="vehicle in garage.isLoaded ? vehicles : []"
         :key="vehicle.id"

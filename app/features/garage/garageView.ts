@@ -1,6 +1,8 @@
 import type { CaseFile } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
 import { proofSteps } from '../../../core/proof/proofSteps';
+import { remindersOf, type Reminder } from '../../../core/report/reminders';
+import type { SideSpeech } from '../../../core/vehicle/sides';
 import { sayMoney } from '../../../core/words/money';
 import type { JobRecord } from '../../storage/garageStorage';
 import { texts } from '#words/screens/garage';
@@ -53,6 +55,15 @@ export function jobLine(job: JobRecord): JobLine {
     isEnded: (job.file.ending ?? null) !== null,
   };
 }
+
+/** What a job wants done later, where something is still open. */
+export const remindersFor = (
+  { id, file }: JobRecord,
+  sides: SideSpeech,
+): readonly { readonly job: string; readonly vehicle: string; readonly reminder: Reminder }[] =>
+  remindersOf(file, sides)
+    .filter(({ done }) => !done)
+    .map((reminder) => ({ job: id, vehicle: file.vehicle.name ?? texts.noName, reminder }));
 
 /** A vehicle's sensors in a few words. */
 export function sensorsOf(vehicle: CaseFile['vehicle']): string {

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
+import { reminderKey, remindersOf } from '../../../core/report/reminders';
 import { timelineOf } from '../../../core/report/timeline';
 import { faultName } from '../../../core/knowledge/faults';
 import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
+import ReminderList from '../../shared/reminders/ReminderList.vue';
 import { saveText } from '../../shared/saveText';
 import { shownMoment } from '../../shared/time';
 import { endingWords } from '../../../core/proof/endingWords';
@@ -30,6 +32,18 @@ watch([() => job.record?.title, isNaming], ([now]) => isNaming.value || (title.v
 const sums = computed(() => tally(job.file?.costs ?? []));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const top = computed(() => job.assessment?.ranking[0]);
+
+const reminders = computed(() =>
+  job.file
+    ? remindersOf(job.file, values.sides).map((reminder) => ({
+        job: job.record?.id ?? '',
+        vehicle: job.file?.vehicle.name ?? '',
+        reminder,
+      }))
+    : [],
+);
+const seeTo = (_job: string, id: string): Promise<unknown> =>
+  job.dispatch({ do: 'work', step: reminderKey(id), state: 'done' });
 
 function save(): void {
   const { file } = job;
@@ -78,6 +92,7 @@ async function addNote(): Promise<void> {
       <el-input v-model="text" type="textarea" :rows="2" :placeholder="texts.aNoteWithThe" :aria-label="texts.aNote" />
       <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
     </section>
+    <ReminderList :entries="reminders" @done="seeTo" />
     <section>
       <h2 class="overline">{{ texts.whatHappenedNewestFirst }}</h2>
       <p v-if="timeline.length === 0" class="muted">{{ texts.nothingYet }}</p>
