@@ -189,6 +189,14 @@ describe('what the owner adds', () => {
       'own:x@front-left',
     );
   });
+  test('put back for the night and taken off again, it is one step, and done', () => {
+    const again = [{ ...shield, undone: true }, { step: shield.step }];
+    const steps = stepsOf(guideFor(vehicle, again)).filter(({ id }) => id.includes('own:a'));
+    expect(steps.map(({ id, text, done }) => [id, text, done])).toEqual([
+      ['own:a@rear-right', 'splash shield', true],
+      ['undo:own:a@rear-right', 'Put back: splash shield', false],
+    ]);
+  });
   test('it is put back for the night, too', () => {
     const home = composeHome(
       { ...caseOf(vehicle, []), work: work.map((entry, at) => ({ ...entry, id: `${at}` })) },

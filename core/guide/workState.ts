@@ -66,13 +66,14 @@ export function ownSteps(file: CaseFile, channel: Channel | null): readonly OwnS
   const work = file.work ?? [];
   return work.flatMap((entry, at): OwnStep[] => {
     const kind = OWN_STEPS.find((name) => entry.step.startsWith(`${name}:`));
-    if (!kind || !entry.step.endsWith(`@${channel ?? 'car'}`)) return [];
+    const isFirst = work.findIndex(({ step }) => step === entry.step) === at;
+    if (!kind || !isFirst || !entry.step.endsWith(`@${channel ?? 'car'}`)) return [];
     return [
       {
         key: entry.step,
         kind,
         words: entry.note ?? '',
-        state: stateOf(entry),
+        state: workState(file, entry.step),
         before: work.slice(0, at).map(({ step }) => step),
       },
     ];

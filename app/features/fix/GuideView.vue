@@ -46,7 +46,7 @@ async function done(): Promise<void> {
 
 /** The space bar and the edges only move on from a plain step; they never record that something stuck has moved. */
 function moveOn(): void {
-  if (current.value && !current.value.ladder && !rung.value && !props.fix.isBoard.value) void done();
+  if (current.value && !climb.value?.ladder.isOutcome && !rung.value && !props.fix.isBoard.value) void done();
 }
 useShortcuts({ ' ': moveOn, backspace: () => void props.fix.stepBack() });
 
@@ -120,7 +120,15 @@ const canBack = computed(
         @leave="ladder.leave()"
       />
       <section v-else class="step" aria-live="polite">
-        <StepCard :fix="fix" :step="current" :plate="plate" :overline="overline" @on="moveOn" @back="fix.stepBack()" />
+        <StepCard
+          :fix="fix"
+          :step="current"
+          :plate="plate"
+          :overline="overline"
+          :can-move-on="!climb?.ladder.isOutcome"
+          @on="moveOn"
+          @back="fix.stepBack()"
+        />
         <ToolTiles v-if="!isWide" :tools="tools" />
         <div class="chips">
           <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
@@ -182,8 +190,8 @@ const canBack = computed(
             {{ climb.ladder.asked }}
           </button>
           <button class="strong" type="button" data-test="step-done" @click="done">
-            {{ current.ladder === 'stuck-sensor' ? texts.itIsOut : texts.done
-            }}<kbd v-if="!current.ladder">{{ texts.space }}</kbd>
+            {{ climb?.ladder.isOutcome ? texts.itIsOut : texts.done
+            }}<kbd v-if="!climb?.ladder.isOutcome">{{ texts.space }}</kbd>
           </button>
         </template>
       </template>

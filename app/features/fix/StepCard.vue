@@ -15,7 +15,13 @@ import type { useFix } from './useFix';
 import { texts } from '#words/screens/fix';
 
 /** One step in large type: its drawing, its why, its figure, and its caution where it belongs. The drawing's edges move on and back. */
-const props = defineProps<{ fix: ReturnType<typeof useFix>; step: GuideStep; plate: Plate | null; overline: string }>();
+const props = defineProps<{
+  fix: ReturnType<typeof useFix>;
+  step: GuideStep;
+  plate: Plate | null;
+  overline: string;
+  canMoveOn: boolean;
+}>();
 const emit = defineEmits<{ on: []; back: [] }>();
 const torque = computed(() => props.step.torque);
 </script>
@@ -35,7 +41,7 @@ const torque = computed(() => props.step.torque);
       <svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg>
     </button>
     <button
-      v-if="!step.ladder"
+      v-if="canMoveOn"
       type="button"
       class="edge right"
       data-test="edge-on"

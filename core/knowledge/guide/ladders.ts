@@ -13,6 +13,7 @@ export const LADDERS: Readonly<Record<LadderId, Ladder>> = {
     asked: texts.stuckSensorAsked,
     rungs: STUCK_SENSOR,
     results: ['moved-a-little', 'out', 'no-change', 'broke', 'bolt-sheared'],
+    isOutcome: true,
     brokenAt: 'drill-core',
     inHand: [
       { id: 'new-sensor', words: texts.newSensorMeasured },

@@ -52,6 +52,8 @@ export interface Ladder {
   readonly asked: string;
   readonly rungs: readonly Rung[];
   readonly results: readonly RungResult[];
+  /** That it gave way is an outcome: only its own button says so, never the space bar or an edge. */
+  readonly isOutcome?: true;
   readonly inHand: readonly InHand[];
   /** The rung that a thing in pieces begins at. */
   readonly brokenAt?: RungId;
