@@ -61,10 +61,15 @@ function ofStopgaps(file: CaseFile, say: (channel: string) => string): readonly 
 }
 
 function ofParts(file: CaseFile): readonly Draft[] {
-  return (file.costs ?? []).flatMap(({ id, item, use, at }): Draft[] => {
+  const wrong = (file.work ?? []).flatMap(({ id, step, at, note, undone }): Draft[] => {
+    const due = step.startsWith('wrong-part@') && at && undone !== true ? dateAfter(at, RETURN_WITHIN) : null;
+    return due ? [{ id: `wrong-${id}`, words: texts.wrongPart(note ?? ''), why: texts.sendBackWhy, due }] : [];
+  });
+  const spare = (file.costs ?? []).flatMap(({ id, item, use, at }): Draft[] => {
     const due = use === 'spare' && at ? dateAfter(at, RETURN_WITHIN) : null;
     return due ? [{ id: `return-${id}`, words: texts.sendBack(item), why: texts.sendBackWhy, due }] : [];
   });
+  return [...wrong, ...spare];
 }
 
 function ofFasteners(file: CaseFile, say: (channel: string) => string): readonly Draft[] {

@@ -3,7 +3,6 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
-import { toolNames } from '../../../core/knowledge/guide/tools';
 import { stepPlate } from '../../shared/drawings/plates/steps';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import CostPanel from './CostPanel.vue';
@@ -11,6 +10,7 @@ import FastenerBoard from './fasteners/FastenerBoard.vue';
 import GuideBar from './GuideBar.vue';
 import HowLongRange from './HowLongRange.vue';
 import LadderSheet from './LadderSheet.vue';
+import NeedsList from './NeedsList.vue';
 import OwnStep from './OwnStep.vue';
 import ResultButtons from './ResultButtons.vue';
 import RungList from './RungList.vue';
@@ -129,7 +129,11 @@ const canBack = computed(
           @on="moveOn"
           @back="fix.stepBack()"
         />
-        <ToolTiles v-if="!isWide" :tools="tools" />
+        <template v-if="!isWide">
+          <ToolTiles :tools="tools" />
+          <HowLongRange v-if="!isForTheNight && index === 0" :fix="fix" />
+          <NeedsList v-if="guide" :guide="guide" />
+        </template>
         <div class="chips">
           <button v-if="!current.undoes && !current.ladder" class="tap quiet" type="button" @click="fix.skip(current)">
             {{ texts.notNeededHere }}
@@ -162,8 +166,7 @@ const canBack = computed(
       <ToolTiles :tools="tools" />
       <p v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</p>
       <HowLongRange v-if="!isForTheNight" :fix="fix" />
-      <h2 class="overline">{{ texts.neededInAll }}</h2>
-      <p class="muted">{{ [...guide.needs.parts, ...toolNames(guide.needs.tools)].join(', ') }}</p>
+      <NeedsList :guide="guide" />
       <CostPanel />
     </aside>
   </div>

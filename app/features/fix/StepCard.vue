@@ -6,6 +6,7 @@ import type { Plate } from '../../shared/drawings/plate';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import WithTerms from '../../shared/terms/WithTerms.vue';
 import StepFasteners from './fasteners/StepFasteners.vue';
+import PartCheck from './PartCheck.vue';
 import SchoolChoice from './SchoolChoice.vue';
 import SpacerSums from './SpacerSums.vue';
 import StarTorque from './StarTorque.vue';
@@ -55,6 +56,7 @@ const torque = computed(() => props.step.torque);
   <TorqueAsked v-if="torque" :point="torque.point" :newton-metre="torque.newtonMetre" />
   <StarTorque v-if="step.step === 'wheel-torqued'" />
   <SpacerSums v-if="step.step === 'spacer-fitted'" :fix="fix" />
+  <PartCheck v-if="step.step === 'part-compared'" :fix="fix" />
   <SchoolChoice v-if="step.school" :school="step.school" />
   <StepFasteners :fix="fix" :step="step" />
   <TimerCard v-if="step.soakMinutes" :what="step.step" :name="texts.timer" :minutes="step.soakMinutes" />

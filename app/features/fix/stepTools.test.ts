@@ -159,3 +159,53 @@ describe('the fastener board', () => {
     expect((await garage.job()).file.fasteners?.[0]).toMatchObject({ back: 1, leftOut: true });
   });
 });
+
+describe('the new part', () => {
+  const UP_TO_PART = [
+    'ignition-off',
+    'chock',
+    `nuts-cracked@${HERE}`,
+    `raised@${HERE}`,
+    `wheel-off@${HERE}`,
+    `photo@${HERE}`,
+    `plug-apart@${HERE}`,
+    `clips-out@${HERE}`,
+    `bolt-out@${HERE}`,
+    `sensor-out@${HERE}`,
+    `bore-bright@${HERE}`,
+    `ring-seen@${HERE}`,
+  ];
+  test('is compared trait by trait; another one is sent back, and the job reminds of it', async () => {
+    const { press, mark, file, says } = await at('replaced:sensor', UP_TO_PART);
+    await says('New beside old');
+    await press('plug-same');
+    await until(() => expect(mark('plug-same').attributes('aria-pressed')).toBe('true'));
+    expect(mark('wrong-part').exists()).toBe(false);
+    await press('lead-other');
+    await until(() => expect(mark('wrong-part').exists()).toBe(true));
+    await press('send-back');
+    await says('The job reminds you to send it');
+    expect((await file()).work?.at(-1)).toMatchObject({ step: `wrong-part@${HERE}`, note: 'lead' });
+  });
+  test('is measured before it is fitted: outside the band is a warning, open is not', async () => {
+    const { mark } = await at('replaced:sensor', UP_TO_PART, {
+      specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } },
+    });
+    await until(() => expect(mark('new-reading').exists()).toBe(true));
+    for (const [typed, says, isBad] of [
+      ['1.1 kΩ', 'Inside the band', false],
+      ['1.6k', 'Some good parts are', false],
+      ['OL', 'it is dead', true],
+    ] as const) {
+      await mark('new-reading').setValue(typed);
+      await until(() => expect(mark('new-verdict').text()).toContain(says));
+      expect(mark('new-verdict').classes('warning'), typed).toBe(isBad);
+    }
+  });
+  test('what is needed is ticked off, part by part', async () => {
+    const { mark, press } = await at('replaced:sensor', []);
+    await until(() => expect(mark('needs').text()).toMatch(/(\d+) of \1 still to get/));
+    await press('New O-ring for it');
+    await until(() => expect(mark('needs').text()).not.toMatch(/(\d+) of \1 still to get/));
+  });
+});

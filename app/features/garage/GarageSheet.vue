@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
+import ReminderList from '../../shared/reminders/ReminderList.vue';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { tellWithUndo } from '../../shared/tell';
@@ -12,7 +13,6 @@ import { texts } from '#words/screens/garage';
 
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
-const ReminderList = defineAsyncComponent(() => import('../../shared/reminders/ReminderList.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
 
 const garage = useGarage();

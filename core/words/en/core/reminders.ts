@@ -9,6 +9,7 @@ export const texts = {
   stopgap: (where: Said) => `The spacer is a stopgap: plan the new ring, ${where}`,
   stopgapWhy: 'A ring that rusts goes on swelling.',
   sendBack: (item: Said) => `Send back or keep: ${item}`,
+  wrongPart: (what: Said) => `Send the wrong part back (not the same: ${what})`,
   sendBackWhy: 'Many shops take an unused part back for two weeks.',
   fastener: (many: Said, name: Said, where: Said) => `Get and fit ${many} ${name}, ${where}`,
   fastenerWhy: 'It was left out when you closed up.',
