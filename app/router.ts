@@ -26,6 +26,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
           { path: 'prove', name: 'prove', component: () => import('./pages/ProvePage.vue') },
           { path: 'bench', name: 'bench', component: () => import('./pages/BenchPage.vue') },
           { path: 'notebook', name: 'notebook', component: () => import('./pages/NotebookPage.vue') },
+          { path: 'record', name: 'record', component: () => import('./pages/RecordPage.vue') },
         ],
       },
       { path: '/:rest(.*)*', name: 'lost', component: () => import('./pages/LostPage.vue') },

@@ -230,4 +230,21 @@ useShortcuts({
   gap: 18px;
   justify-items: start;
 }
+
+/* On paper there is the sheet alone, as long as it is. */
+@media print {
+  .job {
+    display: block;
+    height: auto;
+  }
+
+  .job > :not(.sheet),
+  .sheet > :not(.main) {
+    display: none;
+  }
+
+  .main {
+    overflow: visible;
+  }
+}
 </style>

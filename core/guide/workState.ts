@@ -1,6 +1,6 @@
 import type { CaseFile, Work } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { secondsOf } from '../casefile/moment';
+import { minutesOf } from '../quantities/moment';
 
 /** What the case file's `work` says of a step. */
 export interface WorkState {
@@ -42,7 +42,7 @@ export function workStateNow(file: CaseFile, key: string, channel: Channel | nul
     ({ channel: where, result }) => (where ?? null) === channel && result !== 'unknown',
   )?.at;
   const isOld = ({ at }: Work): boolean =>
-    repaired !== undefined && at !== undefined && secondsOf(at) <= secondsOf(repaired);
+    repaired !== undefined && at !== undefined && minutesOf(at) <= minutesOf(repaired);
   return stateOf((file.work ?? []).findLast((entry) => entry.step === key && !isOld(entry)));
 }
 

@@ -2,11 +2,10 @@ import type { CaseFile } from '../casefile/contract';
 import { answerOf, PROOF_ANSWERS, type AnswerContext, type ProofAnswer } from './answers';
 import { drivesSince, proofSteps, proofVerdict, type ProofStep, type ProofVerdict } from './proofSteps';
 import { standingRepairs } from './sinceRepair';
+import { tripsBefore } from './before';
 import { comesAndGoes } from './trips';
-import { doubtLeft, tripsNeeded } from './watch';
+import { doubtLeft, tripsNeeded, type TripsBefore } from './watch';
 
-/** Before the repair, an intermittent fault showed about every third trip, where nobody counted (generic). */
-const TRIPS_BEFORE = { shown: 1, clean: 2 } as const;
 /** Where nobody knows what the repair was made for, it is a guess. */
 const A_GUESS = 0.5;
 
@@ -26,6 +25,8 @@ export interface ProofView {
   readonly kilometres: number;
   /** Clean trips still needed; null for a fault that stays. */
   readonly tripsNeeded: number | null;
+  /** The doubt after each clean trip, from none on; empty for a fault that stays. */
+  readonly course: readonly number[];
   readonly repaired: ReturnType<typeof standingRepairs>;
 }
 
@@ -34,6 +35,12 @@ function doubtOf(ranking: Ranking): number {
   const none = ranking.find((row) => row.fault === 'none')?.probability ?? 0;
   return 1 - none;
 }
+
+/** More trips are not drawn. */
+const MOST_DRAWN = 60;
+
+const courseOf = (q: number, before: TripsBefore, trips: number): readonly number[] =>
+  Array.from({ length: trips + 1 }, (_, clean) => doubtLeft(q, clean, before));
 
 /**
  * The proof as it stands.
@@ -46,14 +53,16 @@ export function proofView(file: CaseFile, ranking: Ranking, repairDoubt: number 
   const { trips, kilometres } = drivesSince(file);
   const isWatched = comesAndGoes(file, ranking);
   const q = repairDoubt ?? A_GUESS;
-  const needed = isWatched ? Math.max(0, tripsNeeded(q, TRIPS_BEFORE) - trips) : null;
+  const before = tripsBefore(file);
+  const needed = isWatched ? Math.max(0, tripsNeeded(q, before) - trips) : null;
   return {
     verdict: proofVerdict(steps, { trips, kilometres, tripsNeeded: needed }),
     steps: steps.map((step) => ({ step, answers: PROOF_ANSWERS[step.id], answer: answerOf(step) })),
-    doubt: isWatched ? doubtLeft(q, trips, TRIPS_BEFORE) : doubtOf(ranking),
+    doubt: isWatched ? doubtLeft(q, trips, before) : doubtOf(ranking),
     trips,
     kilometres,
     tripsNeeded: needed,
+    course: needed === null ? [] : courseOf(q, before, Math.min(MOST_DRAWN, Math.max(trips, trips + needed))),
     repaired: standingRepairs(file),
   };
 }

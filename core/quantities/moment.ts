@@ -22,3 +22,30 @@ export function minutesOf(text: string): number {
   const ofDay = Number(hour) * 60 + Number(minute) + Number(second) / 60;
   return daysOf(Number(year), Number(month), Number(day)) * 1440 + ofDay - (sign ? offset : 0);
 }
+
+/** The date of a count of days since 1970-01-01. */
+function dateOf(days: number): string {
+  const shifted = days + 719_468;
+  const era = Math.floor(shifted / 146_097);
+  const ofEra = shifted - era * 146_097;
+  const year = Math.floor(
+    (ofEra - Math.floor(ofEra / 1460) + Math.floor(ofEra / 36_524) - Math.floor(ofEra / 146_096)) / 365,
+  );
+  const ofYear = ofEra - (365 * year + Math.floor(year / 4) - Math.floor(year / 100));
+  const fromMarch = Math.floor((5 * ofYear + 2) / 153);
+  const day = ofYear - Math.floor((153 * fromMarch + 2) / 5) + 1;
+  const month = fromMarch + (fromMarch < 10 ? 3 : -9);
+  const two = (value: number): string => String(value).padStart(2, '0');
+  return `${year + era * 400 + (month <= 2 ? 1 : 0)}-${two(month)}-${two(day)}`;
+}
+
+/**
+ * The date so many days after a moment, on the calendar of the place where the moment was noted.
+ * @param moment ISO 8601 with offset. @param days 0 or more. @returns `YYYY-MM-DD`; null for what is no moment.
+ * @example dateAfter('2028-02-27T23:30:00+01:00', 3) // => "2028-03-01"
+ */
+export function dateAfter(moment: string, days: number): string | null {
+  if (!MOMENT.test(moment)) return null;
+  const local = minutesOf(`${moment.slice(0, 10)}T00:00Z`);
+  return dateOf(Math.round(local / 1440) + days);
+}

@@ -1,6 +1,6 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { dateAfter, secondsOf } from '../casefile/moment';
+import { dateAfter } from '../quantities/moment';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
 import { stillOut } from '../guide/fasteners';
 import { texts } from '#words/core/reminders';
@@ -93,5 +93,5 @@ export function remindersOf(file: CaseFile, sides: SideSpeech): readonly Reminde
   const seenTo = new Set((file.work ?? []).filter(({ undone }) => undone !== true).map(({ step }) => step));
   return [...ofNuts(file, say), ...ofStopgaps(file, say), ...ofParts(file), ...ofFasteners(file, say)]
     .map((draft) => ({ ...draft, done: seenTo.has(reminderKey(draft.id)) }))
-    .toSorted((a, b) => secondsOf(`${a.due}T00:00:00Z`) - secondsOf(`${b.due}T00:00:00Z`));
+    .toSorted((a, b) => a.due.localeCompare(b.due));
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { RouterLink } from 'vue-router';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
 import { reminderKey, remindersOf } from '../../../core/report/reminders';
 import { timelineOf } from '../../../core/report/timeline';
@@ -75,7 +76,10 @@ async function addNote(): Promise<void> {
         </p>
         <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
       </div>
-      <button class="tap strong" type="button" data-test="export" @click="save">{{ texts.saveTheJobAs }}</button>
+      <div class="chips">
+        <RouterLink class="tap strong" :to="{ name: 'record' }" data-test="open-record">{{ texts.record }}</RouterLink>
+        <button class="tap" type="button" data-test="export" @click="save">{{ texts.saveTheJobAs }}</button>
+      </div>
     </header>
     <section>
       <h2 class="overline">{{ texts.thisJobIsCalled }}</h2>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
+import { howOftenKey } from '../../../core/proof/before';
 import { LAMP_PROOF } from '../../../core/proof/proofSteps';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
@@ -38,6 +39,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
       :file="prove.job.file"
       @end="prove.end"
       @not-cured="prove.notCured"
+      @often="(id) => prove.job.dispatch({ do: 'work', step: howOftenKey(id), state: 'done' })"
     />
     <label v-if="!ending" class="switch">
       <el-switch

@@ -2,17 +2,19 @@
 import { RouterLink } from 'vue-router';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { endingWords } from '../../../core/proof/endingWords';
+import { HOW_OFTEN, howOftenSaid } from '../../../core/proof/before';
 import type { ProofView } from '../../../core/proof/proofView';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
 import { percent } from '../../shared/path/pathView';
+import WatchCurve from './WatchCurve.vue';
 import SentenceWith from '../../shared/words/SentenceWith.vue';
 import { texts } from '#words/screens/prove';
 
 /** What the proof amounts to now, and the one thing to do about it. */
 defineProps<{ view: ProofView; file: CaseFile }>();
 const { values } = usePreferences();
-const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
+const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; often: [id: string] }>();
 </script>
 
 <template>
@@ -58,6 +60,21 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: [] }>();
       >
       {{ texts.moreCleanTrips(view.tripsNeeded ?? 0) }}
     </p>
+    <WatchCurve :course="view.course" :trips="view.trips" />
+    <p class="overline">{{ texts.howOftenBefore }}</p>
+    <div class="chips">
+      <button
+        v-for="often in HOW_OFTEN"
+        :key="often.id"
+        type="button"
+        class="tap"
+        :aria-pressed="howOftenSaid(file)?.id === often.id"
+        :data-test="`often-${often.id}`"
+        @click="emit('often', often.id)"
+      >
+        {{ often.words }}
+      </button>
+    </div>
   </section>
   <section v-else-if="view.verdict === 'not-cured'" class="verdict bad" data-test="not-cured-panel">
     <h2>{{ texts.notCured }}</h2>

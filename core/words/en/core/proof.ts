@@ -1,6 +1,11 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  everyTrip: 'on every trip',
+  mostTrips: 'on most trips',
+  everyThird: 'on about every third',
+  everyTenth: 'on about every tenth',
+  rarely: 'more rarely',
   nothingCameBack: 'Nothing came back',
   theModuleHasTested: 'The module has tested itself and found nothing. The drive decides.',
   backAtKeyOn: 'Back at key-on',

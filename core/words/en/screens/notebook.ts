@@ -1,6 +1,7 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  record: 'Record to print or hand on',
   theRecord: (name: Said) => `${name}: the record`,
   mostLikelyNow: (faultName: Said) => `Most likely now: ${faultName}`,
   spent: (percent: Said, money: Said) => `, ${percent}. Spent ${money}.`,

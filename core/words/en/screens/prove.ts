@@ -2,6 +2,10 @@ import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
+  howOftenBefore: 'How often did it show before the repair?',
+  curve: (trips: Said, doubt: Said) => `Doubt after each clean trip; now ${trips} trips and ${doubt}`,
+  safeFrom: '5 %: safe enough',
+  tripsAxis: 'clean trips',
   whichOfThem: 'Which of them?',
   distanceDriven: (unit: Said) => `Distance driven, ${unit}`,
   tripsLikeThis: 'Trips like this',

@@ -1,0 +1,66 @@
+import { afterEach, describe, expect, test, vi } from 'vitest';
+import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
+import { handsOn, layOut, show, until } from '../../testSupport';
+
+const SEEN: Loose[] = [
+  { kind: 'lamps', lit: ['abs'] },
+  { kind: 'code', code: 'C003A', status: 'current' },
+  { kind: 'meter', point: 'sensor', quantity: 'resistance', value: 392, channel: 'rear-right', temperature: 9 },
+];
+
+async function opened(seen: readonly Loose[]) {
+  const vehicle = car('passive', { specs: { sensorResistance: { min: 1000, max: 1400, at: 20 } } });
+  const garage = await layOut(vehicle, {
+    observations: caseOf(vehicle, seen).observations,
+    costs: [{ id: 'c', item: 'pattern sensor', amount: 31, use: 'needed' }],
+  });
+  const { screen } = await show(garage, '/job/j/record');
+  return { garage, screen, ...handsOn(screen) };
+}
+
+/** Files that the page hands to the browser. */
+function savedFiles(): { readonly name: string; readonly text: () => Promise<string> }[] {
+  const saved: { name: string; text: () => Promise<string> }[] = [];
+  let last: Blob | null = null;
+  vi.spyOn(URL, 'createObjectURL').mockImplementation((blob) => {
+    last = blob as Blob;
+    return 'blob:x';
+  });
+  vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function click(this: HTMLAnchorElement) {
+    const blob = last;
+    saved.push({ name: this.download, text: () => blob?.text() ?? Promise.resolve('') });
+  });
+  return saved;
+}
+afterEach(() => vi.restoreAllMocks());
+
+describe('the record', () => {
+  test('tells what was seen, each reading beside its band, and money only on request', async () => {
+    const { says, mark, screen, press } = await opened(SEEN);
+    await says('below the band');
+    expect(screen.findAll('[data-section]').map((section) => section.attributes('data-section'))).toEqual([
+      'lamps',
+      'codes',
+      'readings',
+    ]);
+    expect(mark('record').text()).not.toContain('pattern sensor');
+    await press('with-costs');
+    await says('pattern sensor');
+  });
+  test('of an empty job says that it is empty', async () => {
+    const { says } = await opened([]);
+    await says('Nothing was noted in this job yet');
+  });
+  test('is saved as Markdown, tables and a question for others', async () => {
+    const files = savedFiles();
+    const { press, says } = await opened(SEEN);
+    await says('below the band');
+    for (const name of ['save-markdown', 'save-readings', 'save-ledger', 'ask-others']) await press(name);
+    await until(() => expect(files).toHaveLength(4));
+    const [markdown, readings, ledger, question] = await Promise.all(files.map(({ text }) => text()));
+    expect(markdown).toContain('## Readings');
+    expect(readings?.split('\r\n')[0]).toBe('when,what,value,detail');
+    expect(ledger).toContain('pattern sensor,needed,31');
+    expect(question).toContain('what would you check next?');
+  });
+});

@@ -1,0 +1,229 @@
+import type { CaseFile, Observation, ObservationOf } from '../casefile/contract';
+import { GENERIC_COIL_BAND } from '../evidence/coilBand';
+import { tally } from '../ledger/tally';
+import { endingWords } from '../proof/endingWords';
+import { copperAt } from '../quantities/copper';
+import { roundMoney, sayMoney, USUAL_CURRENCY } from '../words/money';
+import { describeObservation, describeRepair, type Speech } from './describe';
+import { remindersOf } from './reminders';
+import { texts } from '#words/core/record';
+
+/** A reading on the scale of its band, in one unit. */
+export interface RecordScale {
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  /** Whose band it is. */
+  readonly band: string;
+}
+
+/** One line of a record. */
+export interface RecordLine {
+  /** ISO 8601; empty where nobody noted when. */
+  readonly at: string;
+  readonly words: string;
+  readonly figure: string;
+  readonly detail: string;
+  readonly scale?: RecordScale;
+}
+
+export const RECORD_SECTIONS = [
+  'lamps',
+  'codes',
+  'before',
+  'readings',
+  'looks',
+  'repairs',
+  'proof',
+  'costs',
+  'open',
+] as const;
+export type RecordSectionId = (typeof RECORD_SECTIONS)[number];
+
+export interface RecordSection {
+  readonly id: RecordSectionId;
+  readonly heading: string;
+  readonly lines: readonly RecordLine[];
+}
+
+/** A job on one page, for its owner, a buyer, a workshop or a complaint: nothing that was not seen. */
+export interface JobSummary {
+  readonly vehicle: string;
+  /** How it ended, in a sentence or two. */
+  readonly ended: readonly string[];
+  readonly sections: readonly RecordSection[];
+}
+
+/** Where each kind of observation stands. */
+const SECTION_OF: Readonly<Record<Observation['kind'], RecordSectionId>> = {
+  lamps: 'lamps',
+  symptom: 'lamps',
+  code: 'codes',
+  'no-code': 'codes',
+  'no-answer': 'codes',
+  clear: 'codes',
+  live: 'readings',
+  meter: 'readings',
+  distance: 'readings',
+  drive: 'proof',
+  look: 'looks',
+  swap: 'looks',
+  substitute: 'looks',
+  unplug: 'looks',
+  history: 'before',
+};
+
+/** A coil's resistance at its own plug, brought to the band's temperature. */
+function scaleOf(seen: Observation, file: CaseFile): RecordScale | null {
+  if (!isCoil(seen) || typeof seen.value !== 'number') return null;
+  const own = file.vehicle.specs?.sensorResistance;
+  const { min, max } = own ?? GENERIC_COIL_BAND;
+  const value = copperAt(seen.value, seen.temperature ?? 20, own?.at ?? GENERIC_COIL_BAND.at);
+  return { value, min, max, band: own ? texts.manualBand : texts.usualBand };
+}
+
+const isCoil = (seen: Observation): seen is ObservationOf<'meter'> =>
+  seen.kind === 'meter' && seen.point === 'sensor' && seen.quantity === 'resistance';
+
+function lineOf(seen: Observation, file: CaseFile, speech: Speech): RecordLine {
+  const { title, figure, detail } = describeObservation(seen, file, speech);
+  const channel = seen.channel;
+  const isActive = channel !== undefined && file.vehicle.sensorTypes?.[channel] === 'active';
+  const scale = isActive ? null : scaleOf(seen, file);
+  const said = [detail, seen.note ?? ''].filter(Boolean).join('; ');
+  return { at: seen.at ?? '', words: title, figure, detail: said, ...(scale ? { scale } : {}) };
+}
+
+const RESULTS = {
+  fixed: texts.fixed,
+  'no-change': texts.noChange,
+  partly: texts.partly,
+  unknown: texts.notProved,
+} as const;
+
+function costLines(file: CaseFile): readonly RecordLine[] {
+  const currency = file.owner?.currency ?? USUAL_CURRENCY;
+  const lines = (file.costs ?? []).map((cost): RecordLine => ({
+    at: cost.at ?? '',
+    words: cost.item,
+    figure: sayMoney(cost.amount, cost.currency ?? currency),
+    detail: texts.uses[cost.use],
+  }));
+  if (lines.length === 0) return [];
+  const { spent, saved, quote } = tally(file.costs ?? []);
+  const sum = (words: string, amount: number): RecordLine => ({
+    at: '',
+    words,
+    figure: sayMoney(amount, currency),
+    detail: '',
+  });
+  const less = saved === null || quote === null ? [] : [sum(texts.saved(sayMoney(quote, currency)), saved)];
+  return [...lines, sum(texts.spent, spent), ...less];
+}
+
+/**
+ * A job in sections, in the order of a printed page.
+ * @param file the job. @param speech how the owner speaks. @param withCosts whether money is told.
+ * @returns sections that have something to say; withdrawn observations are left out.
+ * @example summaryOf({ ...CASE, observations: [], repairs: [] }, { sides: 'left-right' }, false).sections // => []
+ */
+export function summaryOf(file: CaseFile, speech: Speech, withCosts: boolean): JobSummary {
+  const seen = file.observations.filter(({ withdrawn }) => !withdrawn);
+  const of = (id: RecordSectionId): readonly RecordLine[] =>
+    seen.filter(({ kind }) => SECTION_OF[kind] === id).map((observation) => lineOf(observation, file, speech));
+  const repairs = (file.repairs ?? []).map((made): RecordLine => ({
+    at: made.at ?? '',
+    words: describeRepair(made, file, speech),
+    figure: '',
+    detail: [RESULTS[made.result], made.note ?? ''].filter(Boolean).join('; '),
+  }));
+  const open = remindersOf(file, speech.sides)
+    .filter(({ done }) => !done)
+    .map(({ words, due }): RecordLine => ({ at: '', words, figure: due, detail: '' }));
+  const lines: Readonly<Record<RecordSectionId, readonly RecordLine[]>> = {
+    lamps: of('lamps'),
+    codes: of('codes'),
+    before: of('before'),
+    readings: of('readings'),
+    looks: of('looks'),
+    repairs,
+    proof: of('proof'),
+    costs: withCosts ? costLines(file) : [],
+    open,
+  };
+  return {
+    vehicle: [file.vehicle.name, file.vehicle.words].filter(Boolean).join(', '),
+    ended: file.ending ? endingWords(file) : [texts.stillOpen],
+    sections: RECORD_SECTIONS.filter((id) => lines[id].length > 0).map((id) => ({
+      id,
+      heading: texts[id],
+      lines: lines[id],
+    })),
+  };
+}
+
+/** A cell by RFC 4180; what a spreadsheet would take for a formula is kept as text. */
+function cell(value: string): string {
+  const isNumber = /^-?\d+([.,]\d+)?$/u.test(value);
+  const safe = /^[=+\-@\t\r]/u.test(value) && !isNumber ? `'${value}` : value;
+  return /[",\r\n]/u.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+}
+
+const csv = (rows: readonly (readonly string[])[]): string =>
+  `${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
+
+/**
+ * Readings as comma-separated values (RFC 4180).
+ * @param summary of {@link summaryOf}. @returns a header and a row a reading.
+ */
+export function readingsCsv({ sections }: JobSummary): string {
+  const lines = sections.find(({ id }) => id === 'readings')?.lines ?? [];
+  return csv([texts.csvReadings, ...lines.map(({ at, words, figure, detail }) => [at, words, figure, detail])]);
+}
+
+/** The ledger as comma-separated values (RFC 4180), amounts as plain numbers in their currency's decimals. */
+export function ledgerCsv(file: CaseFile): string {
+  const own = file.owner?.currency ?? USUAL_CURRENCY;
+  const rows = (file.costs ?? []).map(({ at, item, use, amount, currency = own }) => [
+    at ?? '',
+    item,
+    use,
+    String(roundMoney(amount, currency)),
+    currency,
+  ]);
+  return csv([texts.csvLedger, ...rows]);
+}
+
+const day = (at: string): string => at.slice(0, 10);
+/** Signs that mean something in Markdown are kept as signs. */
+const plain = (words: string): string => words.replaceAll(/([\\`*_[\]<>#|])/gu, '\\$1');
+
+/** The record as Markdown. */
+export function summaryMarkdown({ vehicle, ended, sections }: JobSummary, title: string): string {
+  const blocks = sections.map(({ heading, lines }) =>
+    [
+      `## ${plain(heading)}`,
+      '',
+      ...lines.map(({ at, words, figure, detail }) => {
+        const said = [words, figure].filter(Boolean).join(': ');
+        return `- ${[at ? `${day(at)}:` : '', plain(said), detail ? `(${plain(detail)})` : ''].filter(Boolean).join(' ')}`;
+      }),
+    ].join('\n'),
+  );
+  const head = [`# ${plain(title)}`, '', plain(vehicle), '', ...ended.map(plain)].join('\n');
+  return `${[head, ...blocks, plain(texts.notASafetyInspection)].join('\n\n')}\n`;
+}
+
+/** What is known, and the open question, in a few lines for others who may know. @param likely the likeliest fault in words, with its chance 0 to 1. */
+export function askOthers(
+  { vehicle, sections }: JobSummary,
+  likely: { readonly words: string; readonly chance: number } | null,
+): string {
+  const known = sections
+    .filter(({ id }) => id !== 'costs' && id !== 'open')
+    .flatMap(({ lines }) =>
+      lines.map(({ words, figure, detail }) => `- ${[words, figure, detail].filter(Boolean).join(', ')}`),
+    );
+  const thought = likely ? [texts.thoughtLikely(likely.words, Math.round(100 * likely.chance))] : [];
+  return `${[texts.question(vehicle), '', ...known, '', ...thought].join('\n')}\n`;
+}
