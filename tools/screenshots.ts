@@ -29,8 +29,8 @@ const VIEWS: readonly (readonly [
   ['find-phone', '#/job/bertie-deaf/find', 390, 844],
   ['check-phone', '#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right', 390, 844, typeReading],
   ['look-phone', '#/job/bertie-deaf/find/check?do=look:plug&at=front-left', 390, 844, lookAround],
-  ['tap-along', '#/job/pebble-new/codes', 390, 844, tapAlong],
-  ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844],
+  ['record', '#/job/tansy-lead/record', 1280, 800],
+  ['fix-phone', '#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right', 390, 844, climb],
 ];
 
 /** A first practice car: its reader has lost the link, its sensor has been measured. */
@@ -83,17 +83,17 @@ async function watchLive(page: Page): Promise<void> {
   await page.waitForTimeout(5000);
 }
 
-/** A take of code 23, as it is being tapped. */
-async function tapAlong(page: Page): Promise<void> {
-  await page.getByText('No reader? Tap along with the lamp').click();
-  await page.locator('[data-test="start-take"]').click();
-  for (const count of [2, 3]) {
-    for (let at = 0; at < count; at += 1) {
-      await page.keyboard.press('Space', { delay: 90 });
-      await page.waitForTimeout(330);
-    }
-    await page.waitForTimeout(900);
+/** A sensor that does not come out, its penetrant at work. */
+async function climb(page: Page): Promise<void> {
+  const title = page.locator('[data-test="step-title"]');
+  for (let steps = 0; steps < 30 && !(await title.textContent())?.startsWith('Pull the sensor'); steps += 1) {
+    await page.locator('[data-test="step-done"]').click();
+    await page.waitForTimeout(250);
   }
+  await page.locator('[data-test="open-ladder"]').click();
+  await page.locator('[data-test="rung-no-change"]').click();
+  await page.locator('[data-test="timer-start"]').click();
+  await page.evaluate(() => document.querySelector('.main')?.scrollTo(0, 0));
 }
 
 async function typeReading(page: Page): Promise<void> {

@@ -24,6 +24,9 @@ async function layOutDemo(storage: GarageStorage, at: string): Promise<void> {
   await storage.keepPreference('demo-laid-out', true);
 }
 
+/** Ids that Zelf makes are longer than this. */
+const UNIQUE_FROM = 12;
+
 /** The vehicles and their jobs. */
 export const useGarage = defineStore('garage', () => {
   const { storage, files, askToStay, now, newId } = usePorts();
@@ -68,7 +71,18 @@ export const useGarage = defineStore('garage', () => {
     return id;
   }
 
-  /** Takes a file in, as a job of the vehicle of that name or of a new one. Nothing changes when it is refused. */
+  /** The job that a file is a copy of: it shares observations whose ids were made to be unique (`o1`, `o2` are anybody's). */
+  function jobOf({ observations }: CaseFile): JobRecord | null {
+    const ids = new Set(observations.map(({ id }) => id).filter((id) => id.length >= UNIQUE_FROM));
+    const shared = (job: JobRecord): number => job.file.observations.filter(({ id }) => ids.has(id)).length;
+    const [best] = jobs.value.filter((job) => shared(job) > 0).toSorted((a, b) => shared(b) - shared(a));
+    return best ?? null;
+  }
+
+  /**
+   * Takes a file in: put together with the job that it is a copy of, else as a job of the vehicle of that name or of a new one.
+   * Nothing changes when it is refused; putting together can be undone in the job.
+   */
   async function importFile(
     file: Blob,
     message: (share: number) => void,
@@ -76,6 +90,11 @@ export const useGarage = defineStore('garage', () => {
   ): Promise<Result<string>> {
     const read = await files.read(file, message, cancel);
     if (!read.ok) return read;
+    const same = jobOf(read.value);
+    if (same) {
+      await jobSteps(() => same.id, { storage, now, newId }).dispatch({ do: 'merge', other: read.value });
+      return { ok: true, value: same.id };
+    }
     const { vehicle } = read.value;
     const known = vehicles.value.find((entry) => entry.vehicle.name === vehicle.name && vehicle.name !== undefined);
     const vehicleId = known?.id ?? (await addVehicle(vehicle));

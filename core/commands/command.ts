@@ -1,4 +1,5 @@
 import type { CaseFile, Cost, Fastener, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
+import { mergedCase } from '../casefile/merge';
 import type { Channel, SensorType } from '../casefile/words';
 import type { SchoolId } from '../knowledge/guide/schools';
 import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
@@ -38,6 +39,7 @@ export type Command =
   | { readonly do: 'fastener-is'; readonly id: string; readonly is: Partial<Omit<Fastener, 'id'>> }
   | { readonly do: 'remove-fastener'; readonly id: string }
   | { readonly do: 'order-fasteners'; readonly ids: readonly string[] }
+  | { readonly do: 'merge'; readonly other: CaseFile }
   | { readonly do: 'school'; readonly id: SchoolId; readonly way: string }
   | { readonly do: 'sensor-type'; readonly type: SensorType; readonly channels: readonly Channel[] };
 
@@ -231,6 +233,7 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
       ),
     }),
   },
+  merge: { name: texts.theMerging, run: (file, { other }) => mergedCase(file, other) },
   school: {
     name: texts.theChoice,
     run: (file, { id, way }) => ({

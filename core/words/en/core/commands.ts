@@ -1,4 +1,5 @@
 export const texts = {
+  theMerging: 'putting two devices together',
   theFastener: 'the fastener',
   removingTheFastener: 'removing the fastener',
   theOrder: 'the order',
