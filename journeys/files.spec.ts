@@ -1,4 +1,8 @@
 import { expect, test } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { byTest, openGarage } from './support';
 
 const CASE = {
@@ -82,4 +86,21 @@ test('a new vehicle: its sheet says what is wrong and keeps what is right', asyn
   await expect(byTest(page, 'vehicle-name')).toHaveValue('Orchard van');
   await page.locator('summary', { hasText: 'Figures to measure against' }).click();
   await expect(page.getByLabel('to', { exact: true })).toHaveValue('1.40 kΩ');
+});
+
+test('the whole garage is backed up, read by another program, and taken in elsewhere', async ({ page, browser }) => {
+  await openGarage(page);
+  const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'back-up').click()]);
+  const path = join(mkdtempSync(join(tmpdir(), 'zelf-')), download.suggestedFilename());
+  await download.saveAs(path);
+  const listed = spawnSync('python3', ['-m', 'zipfile', '-t', path], { encoding: 'utf8' });
+  const tested = listed.error ? spawnSync('unzip', ['-t', path], { encoding: 'utf8' }) : listed;
+  expect(tested.status, tested.stderr).toBe(0);
+  const other = await browser.newPage();
+  await openGarage(other);
+  await other.locator('[data-vehicle="Pebble"] .remove').first().click();
+  await byTest(other, 'open-file').setInputFiles(path);
+  await expect(byTest(other, 'bundle')).toContainText('1 job is new');
+  await byTest(other, 'take-in').click();
+  await expect(other.locator('[data-vehicle="Pebble"] .job')).toHaveCount(2);
 });

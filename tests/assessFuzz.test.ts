@@ -12,13 +12,14 @@ interface Loose {
   readonly repairs?: { id: string; after?: unknown }[];
   readonly work?: { id: string }[];
   readonly costs?: { id: string }[];
+  readonly fasteners?: { id: string }[];
   readonly attachments?: { id: string }[];
 }
 
 /** Ids of their own, readings that can be: what no single place of a file can tell. */
 function mended(data: unknown): unknown {
   const file = JSON.parse(JSON.stringify(data)) as Loose;
-  for (const list of [file.observations, file.repairs, file.work, file.costs, file.attachments])
+  for (const list of [file.observations, file.repairs, file.work, file.fasteners, file.costs, file.attachments])
     list?.forEach((entry, index) => (entry.id = `x${index}`));
   for (const observation of file.observations) {
     if (typeof observation.value === 'number' && observation.quantity) observation.value = Math.abs(observation.value);

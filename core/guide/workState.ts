@@ -24,7 +24,7 @@ const stateOf = (last: Work | undefined): WorkState => {
 /**
  * What was last done of a step.
  * @param file the case. @param key as `work` has it, such as `wheel-off@front-right`.
- * @example workState(CASE, 'wheel-off@front-right').done // => true
+ * @example workState(CASE, 'wheel-off@rear-left').done // => false
  */
 export const workState = (file: CaseFile, key: string): WorkState =>
   stateOf((file.work ?? []).findLast(({ step }) => step === key));

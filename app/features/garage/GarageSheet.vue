@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import ReminderList from '../../shared/reminders/ReminderList.vue';
 import BrandMark from '../../shared/shell/BrandMark.vue';
@@ -7,10 +7,13 @@ import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
+import BundlePanel from './BundlePanel.vue';
 import { jobLine, remindersFor, sensorsOf } from './garageView';
 import { useImports } from './useImports';
 import { texts } from '#words/screens/garage';
+import { texts as bundle } from '#words/shared/bundle';
 
+const bundles = useTemplateRef<InstanceType<typeof BundlePanel>>('bundles');
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
@@ -46,7 +49,9 @@ async function addVehicle(): Promise<void> {
 }
 
 async function open(files: readonly File[]): Promise<void> {
-  const job = await takeAllIn(files);
+  const zips = files.filter(({ name }) => name.endsWith('.zip'));
+  for (const zip of zips) await bundles.value?.look(zip);
+  const job = await takeAllIn(files.filter((file) => !zips.includes(file)));
   if (job) await router.push({ name: 'find', params: { job } });
 }
 
@@ -75,6 +80,7 @@ async function remove(id: string): Promise<void> {
       <button class="tap quiet" type="button" @click="isHelpOpen = true">{{ texts.settings }}</button>
     </header>
     <main class="main">
+      <BundlePanel ref="bundles" />
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
       <ReminderList v-if="reminders.length > 0" linked :entries="reminders" @done="garage.seeTo" />
@@ -129,11 +135,12 @@ async function remove(id: string): Promise<void> {
           class="only-read"
           type="file"
           multiple
-          accept=".json,application/json"
+          accept=".json,application/json,.zip,application/zip"
           :aria-label="texts.aJobsFile"
           data-test="open-file"
           @change="openFiles"
         />
+        <button class="tap" type="button" data-test="back-up" @click="bundles?.save()">{{ bundle.saveAll }}</button>
         <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">{{
           texts.practiseOnTheBench
         }}</RouterLink>

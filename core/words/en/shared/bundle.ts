@@ -1,0 +1,24 @@
+import { plural } from '#words/language';
+import type { Said } from '../../said';
+
+export const texts = {
+  tooLarge: 'is larger than 64 MB: no back-up of Zelf is.',
+  isNoBundle: 'is no back-up of Zelf, or it was cut off on the way. Nothing of it was taken in.',
+  isDamaged: 'is damaged: its checksum is not that of the manifest. Nothing of the back-up was taken in.',
+  isNotRight: 'is not as Zelf writes it. Nothing of the back-up was taken in.',
+  saveAll: 'Back up the whole garage',
+  file: (day: Said) => `zelf-garage-${day}.zip`,
+  title: (name: Said) => `What is in ${name}`,
+  added: (count: number) => plural(count, { one: '# job is new', other: '# jobs are new' }),
+  merged: (count: number) =>
+    plural(count, {
+      one: '# job is here, too, and is put together with yours',
+      other: '# jobs are here, too, and are put together with yours',
+    }),
+  same: (count: number) => plural(count, { one: '# job is here as it is', other: '# jobs are here as they are' }),
+  vehicles: (count: number) => plural(count, { one: '# vehicle is new', other: '# vehicles are new' }),
+  nothing: 'Everything in it is here already.',
+  takeIn: 'Take it in',
+  leave: 'Leave it',
+  isIn: 'The back-up was taken in.',
+};
