@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { faultName } from '../../../core/knowledge/faults';
+import { describeRepair } from '../../../core/report/describe';
 import { askOthers, ledgerCsv, readingsCsv, summaryMarkdown, summaryOf } from '../../../core/report/record';
 import { sayChannel } from '../../../core/vehicle/sides';
 import BrandMark from '../../shared/shell/BrandMark.vue';
@@ -22,9 +23,16 @@ const { now } = usePorts();
 const { values } = usePreferences();
 const costs = useDraft(() => `${job.record?.id}.record.costs`);
 const summary = computed(() => (job.file ? summaryOf(job.file, values, costs.value === 'yes') : null));
+/** What cured it, once something has; the likeliest fault while the job is open and there is one. */
+const cured = computed(() => {
+  const { file } = job;
+  const fixed = (file?.repairs ?? []).filter(({ result }) => result === 'fixed');
+  return file ? fixed.map((repair) => describeRepair(repair, file, values)).join('; ') : '';
+});
 const top = computed(() => {
-  const row = job.assessment?.ranking.find(({ fault }) => fault !== 'none');
-  return row && summary.value && summary.value.sections.length > 0 ? row : null;
+  const [row] = job.assessment?.ranking ?? [];
+  const isKnown = row && row.fault !== 'none' && (summary.value?.sections.length ?? 0) > 0;
+  return isKnown && cured.value === '' ? row : null;
 });
 const where = computed(() =>
   top.value?.channel ? `, ${sayChannel(top.value.channel, values.sides, job.file?.vehicle.steeringSide)}` : '',
@@ -82,7 +90,10 @@ function saveQuestion(): void {
       <b>{{ summary.vehicle }}</b><span class="fill">{{ texts.registration }}</span>
     </div>
     <p class="ended">{{ summary.ended.join(' ') }}</p>
-    <p v-if="top" class="cause">
+    <p v-if="cured" class="cause" data-test="cured">
+      <b>{{ texts.cured }}</b> {{ cured }}
+    </p>
+    <p v-else-if="top" class="cause">
       <b>{{ texts.cause }}</b> {{ texts.likeliest(faultName(top.fault), where, percent(top.probability)) }}
     </p>
     <p v-if="summary.sections.length === 0">{{ texts.nothingYet }}</p>

@@ -47,6 +47,18 @@ describe('the record', () => {
     await press('with-costs');
     await says('pattern sensor');
   });
+  test('once a repair has cured it, that is what is told, and no fault that was left over', async () => {
+    const vehicle = car('passive');
+    const { observations, repairs } = caseOf(vehicle, SEEN, [
+      { channel: 'rear-right', action: 'replaced', segment: 'sensor', result: 'fixed', after: 'o3' },
+    ]);
+    const garage = await layOut(vehicle, { observations, ...(repairs ? { repairs } : {}), ending: 'solved' });
+    const { screen } = await show(garage, '/job/j/record');
+    const { mark, says } = handsOn(screen);
+    await says('What cured it');
+    expect(mark('cured').text()).toMatch(/sensor.*rear right/iu);
+    expect(mark('record').text()).not.toContain('Most likely');
+  });
   test('of an empty job says that it is empty', async () => {
     const { says } = await opened([]);
     await says('Nothing was noted in this job yet');

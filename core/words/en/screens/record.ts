@@ -12,6 +12,7 @@ export const texts = {
   ledger: 'Costs as CSV',
   askOthers: 'Ask others: save as text',
   cause: 'Cause',
+  cured: 'What cured it',
   likeliest: (fault: Said, where: Said, percent: Said) => `Most likely ${fault}${where}: ${percent}.`,
   inside: 'inside the band',
   below: 'below the band',
