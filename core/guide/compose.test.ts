@@ -107,6 +107,14 @@ describe('what was done', () => {
     expect(torqued(once)).toBe(true);
     expect(torqued([...once, { step: 'wheel-off@rear-right' }])).toBe(false);
   });
+  test('a wheel that is off for something else goes back on with its torque', () => {
+    const bonnet = car('passive', places('knuckle', 'bonnet'));
+    const steps = stepsOf(guideFor(bonnet, [{ step: 'wheel-off@rear-right' }], 'reseated:plug'));
+    const order = steps.map(({ id }) => id);
+    expect(order).not.toContain('wheel-off@rear-right');
+    expect(order.indexOf('wheel-torqued@rear-right')).toBeGreaterThan(order.indexOf('undo:wheel-off@rear-right'));
+    expect(order).toContain('undo:wheel-off@rear-right');
+  });
   test('a second repair of the corner has its own steps before it; what stands open still does', () => {
     const file = caseOf(vehicle, []);
     const work = ['wheel-off@rear-right', 'bore-bright@rear-right'].map((step, at) => ({

@@ -197,7 +197,7 @@ export function composeGuide(file: CaseFile, repair: string, channel: Channel | 
     ...openingDrafts(opening, own, composer),
     ...inTheMiddle.map((row) => composer.own(row)),
     ...closingDrafts(all, own, composer),
-    ...closingRows(opening).map((row) => composer.own(row)),
+    ...closingRows(all).map((row) => composer.own(row)),
     ...record.steps.filter(isAfterwards).map((row) => composer.own(row)),
   ];
   return guideOf(drafts, file, { repair, channel }, [...(record.parts ?? []), ...brokenParts(own)]);

@@ -107,6 +107,7 @@ describe('a spacer', () => {
 });
 
 describe('the fastener board', () => {
+  const ROWS = '[data-test="fastener"]';
   const UP_TO_CLIPS = [
     'ignition-off',
     'chock',
@@ -127,7 +128,7 @@ describe('the fastener board', () => {
     await press('open-board');
     await says('2 lead clips');
     await press('add-fastener');
-    await until(() => expect(screen.findAll('[data-test="fastener"]')).toHaveLength(2));
+    await until(() => expect(screen.findAll(ROWS)).toHaveLength(2));
     await press('flag-renew');
     await press('up');
     await until(async () =>

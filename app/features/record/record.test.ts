@@ -2,6 +2,7 @@ import { afterEach, describe, expect, test, vi } from 'vitest';
 import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
 import { handsOn, layOut, show, until } from '../../testSupport';
 
+const SECTIONS = '[data-section]';
 const SEEN: Loose[] = [
   { kind: 'lamps', lit: ['abs'] },
   { kind: 'code', code: 'C003A', status: 'current' },
@@ -38,7 +39,7 @@ describe('the record', () => {
   test('tells what was seen, each reading beside its band, and money only on request', async () => {
     const { says, mark, screen, press } = await opened(SEEN);
     await says('below the band');
-    expect(screen.findAll('[data-section]').map((section) => section.attributes('data-section'))).toEqual([
+    expect(screen.findAll(SECTIONS).map((section) => section.attributes('data-section'))).toEqual([
       'lamps',
       'codes',
       'readings',
