@@ -10,8 +10,10 @@ import PartCheck from './PartCheck.vue';
 import SchoolChoice from './SchoolChoice.vue';
 import SpacerSums from './SpacerSums.vue';
 import StarTorque from './StarTorque.vue';
+import TaperBearing from './TaperBearing.vue';
 import TimerCard from './TimerCard.vue';
 import TorqueAsked from './TorqueAsked.vue';
+import WireOhms from './WireOhms.vue';
 import type { useFix } from './useFix';
 import { texts } from '#words/screens/fix';
 
@@ -56,6 +58,8 @@ const torque = computed(() => props.step.torque);
   <TorqueAsked v-if="torque" :point="torque.point" :newton-metre="torque.newtonMetre" />
   <StarTorque v-if="step.step === 'wheel-torqued'" />
   <SpacerSums v-if="step.step === 'spacer-fitted'" :fix="fix" />
+  <WireOhms v-if="step.step === 'wire-cut' || step.step === 'wire-measured'" :fix="fix" />
+  <TaperBearing v-if="step.step === 'hub-nut-torqued'" />
   <PartCheck v-if="step.step === 'part-compared'" :fix="fix" />
   <SchoolChoice v-if="step.school" :school="step.school" />
   <StepFasteners :fix="fix" :step="step" />

@@ -77,6 +77,23 @@ describe('where practitioners differ', () => {
       expect((await garage.database.vehicles.get('v'))?.owner.schools).toEqual({ joint: 'crimp' }),
     );
   });
+  test('the wire is measured before and after, and the joint is judged', async () => {
+    const { mark, press, says, file } = await at('repaired-wire:lead', UP_TO_JOINT.slice(0, -1));
+    await until(() => expect(mark('ohm-typed').exists()).toBe(true));
+    await mark('ohm-typed').setValue('OL');
+    await press('keep-before');
+    await until(() => expect(mark('ohm-before').text()).toMatch(/Before: OL/));
+    await mark('ohm-typed').setValue('7.5');
+    await press('keep-after');
+    await says('make the joint again');
+    await mark('ohm-typed').setValue('0.4 Ω');
+    await press('keep-after');
+    await says('a joint that no meter sees');
+    expect((await file()).work?.at(-1)?.step).toBe(`wire-ohm:after:0.4@${HERE}`);
+    await mark('ohm-typed').setValue('much');
+    await press('keep-after');
+    await until(() => expect(mark('wire-ohms').find('[role="alert"]').exists()).toBe(true));
+  });
   test('dark copper is soaked by a timer', async () => {
     const { says } = await at('repaired-wire:lead', UP_TO_JOINT);
     await says('Then wait 15 minutes');
