@@ -10,6 +10,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
       { path: '/', name: 'garage', component: GaragePage },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },
       { path: '/arithmetic', name: 'arithmetic', component: () => import('./pages/ArithmeticPage.vue') },
+      { path: '/handbook', name: 'handbook', component: () => import('./pages/HandbookPage.vue') },
       { path: '/vehicle/:vehicle', name: 'vehicle', component: () => import('./pages/VehiclePage.vue') },
       {
         path: '/job/:job',

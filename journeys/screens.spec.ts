@@ -17,6 +17,7 @@ const VIEWS = [
   ['guide', '/#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right'],
   ['prove', '/#/job/pebble-loom/prove'],
   ['notebook', '/#/job/tansy-lead/notebook'],
+  ['handbook', '/#/handbook'],
   ['record', '/#/job/tansy-lead/record'],
   ['fastener board', '/#/job/bertie-deaf/fix?repair=replaced:sensor&at=front-left&board=1'],
   ['bench', '/#/bench'],

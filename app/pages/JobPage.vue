@@ -117,6 +117,7 @@ useShortcuts({
   'ctrl+z': () => void job.undo(),
   'ctrl+shift+z': () => void job.redo(),
   '?': () => (isHelpOpen.value = true),
+  '/': () => void router.push({ name: 'handbook' }),
 });
 </script>
 

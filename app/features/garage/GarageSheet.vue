@@ -24,7 +24,11 @@ const { values } = usePreferences();
 const { imports, takeAllIn } = useImports();
 const isHelpOpen = ref(false);
 const picker = ref<HTMLInputElement | null>(null);
-useShortcuts({ '?': () => (isHelpOpen.value = true), g: () => (values.gloves = !values.gloves) });
+useShortcuts({
+  '?': () => (isHelpOpen.value = true),
+  g: () => (values.gloves = !values.gloves),
+  '/': () => void router.push({ name: 'handbook' }),
+});
 
 const vehicles = computed(() =>
   garage.vehicles.map((vehicle) => ({
@@ -144,6 +148,7 @@ async function remove(id: string): Promise<void> {
         <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">{{
           texts.practiseOnTheBench
         }}</RouterLink>
+        <RouterLink class="tap" :to="{ name: 'handbook' }" data-test="to-handbook">{{ texts.handbook }}</RouterLink>
         <p class="muted">{{ texts.everythingStaysOnThis }}</p>
       </section>
     </main>

@@ -19,6 +19,7 @@ const KEYS = [
   [texts.ctrlZ, texts.undoTheLastStep],
   [texts.ctrlShiftZ, texts.redoIt],
   ['G', texts.gloveMode],
+  ['/', texts.theHandbook],
   ['?', texts.theseSettings],
 ] as const;
 const SPEECH = [

@@ -2,6 +2,7 @@ import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
+  handbook: 'Handbook',
   aJob: 'A job',
   aVehiclesSpecSheet: "A vehicle's spec sheet",
   isDamaged: (what: Said, title: Said) => `${what} is damaged: ${title}`,

@@ -1,6 +1,7 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  theHandbook: 'search the handbook',
   zelf: 'zelf',
   backToTheGarage: 'Back to the garage',
   showStagesWheelsAnd: 'Show stages, wheels and path',
