@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
-import type { CaseFile, Observation } from './contract';
+import type { CaseFile } from './contract';
 import { mergedCase } from './merge';
 import { validate } from './validate';
 
@@ -66,7 +66,7 @@ describe('work of two devices on one job', () => {
   test('taken back on one device, it is taken back; a note that one added stays', () => {
     const seen = (more: object): CaseFile => ({
       ...caseOf(car('passive'), []),
-      observations: [{ id: 'o', kind: 'lamps', lit: ['abs'], ...more } as Observation],
+      observations: [{ id: 'o', kind: 'lamps', lit: ['abs'], ...more }],
     });
     expect(mergedCase(seen({}), seen({ withdrawn: true })).observations[0]?.withdrawn).toBe(true);
     expect(mergedCase(seen({ note: 'wet' }), seen({})).observations[0]?.note).toBe('wet');
