@@ -23,6 +23,29 @@ async function opened(file: File) {
 
 const onBar = (): HTMLButtonElement | null => document.querySelector('#own-bar [data-test="log-record"]');
 
+describe('curves before the judgement', () => {
+  test('that come late, after the answer, do not stand over it', async () => {
+    const garage = await layOut(car('passive'));
+    const { read } = garage.ports.logs;
+    const late = (async (file, help, news, cancel) => {
+      const held: Parameters<typeof news.curves>[0][] = [];
+      const answer = await read(file, help, { ...news, curves: (curves) => void held.push(curves) }, cancel);
+      setTimeout(() => held.forEach((curves) => news.curves(curves)), 60);
+      return answer;
+    }) satisfies typeof read;
+    Object.assign(garage.ports.logs, { read: late });
+    const { screen } = await show(garage, '/job/j/find/live');
+    const { mark, says } = handsOn(screen);
+    await until(() => expect(mark('log-file').exists()).toBe(true));
+    const input = mark('log-file').element as HTMLInputElement;
+    Object.defineProperty(input, 'files', { value: [drive([])], configurable: true });
+    await mark('log-file').trigger('change');
+    await says('All wheels follow each other');
+    await new Promise((resolve) => setTimeout(resolve, 150));
+    expect(mark('live-title').text()).toContain('All wheels follow each other');
+  });
+});
+
 describe('a recording of the four speeds', () => {
   test('is told in words that name the wheel, and is one tap from being evidence', async () => {
     const { garage, says } = await opened(drive([{ channel: 'rear-left', kind: 'drops', size: 0.1 }]));

@@ -70,11 +70,15 @@ export const useRecordings = defineStore('recordings', () => {
       share.value = null;
       opened.set(keyFor(side), { name, file, marks, answer, isJudging, used: new Set() });
     };
+    /* The curves come by a way of their own and may come after the answer: then nobody wants them. */
+    let isAnswered = false;
     const news = {
       share: (part: number) => (share.value = signal.aborted || share.value === null ? share.value : part),
-      curves: (curves: LogCurves) => keep(unjudged(curves), true),
+      curves: (curves: LogCurves) => isAnswered || keep(unjudged(curves), true),
     };
-    keep(await logs.read(file, { mapping, turnM: turnM.value, marks }, news, signal), false);
+    const answer = await logs.read(file, { mapping, turnM: turnM.value, marks }, news, signal);
+    isAnswered = true;
+    keep(answer, false);
   }
 
   /** Opens a file; if its headers are known, as was said of them. */
