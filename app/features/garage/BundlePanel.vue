@@ -25,8 +25,11 @@ async function look(file: File): Promise<void> {
   const { MOST_BUNDLE_BYTES, intakeOf, readBundle } = await import('../../storage/bundle');
   name.value = file.name;
   intake.value = null;
-  const bytes = file.size > MOST_BUNDLE_BYTES ? new Uint8Array() : new Uint8Array(await file.arrayBuffer());
-  const read = await readBundle(bytes);
+  if (file.size > MOST_BUNDLE_BYTES) {
+    problem.value = { path: '', code: 'too-long', message: texts.tooLarge };
+    return;
+  }
+  const read = await readBundle(new Uint8Array(await file.arrayBuffer()));
   problem.value = read.ok ? null : (read.problems[0] ?? null);
   if (read.ok) intake.value = intakeOf(read.value, { vehicles: garage.vehicles, jobs: garage.jobs }, now());
 }
