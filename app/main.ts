@@ -2,6 +2,7 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { createAppRouter } from './router';
+import { askToStay, roomHere } from './storage/browserRoom';
 import { openDatabase } from './storage/database';
 import { dexieShelf } from './storage/dexieShelf';
 import { NotKept } from './storage/faults';
@@ -27,7 +28,8 @@ const shelf = switchShelf(dexieShelf(openDatabase()));
 providePorts(app, {
   storage: createGarageStorage(shelf, trouble.patience),
   keepInMemory: () => shelf.use(memoryShelf()),
-  askToStay: () => void navigator.storage?.persist?.().catch(() => undefined),
+  askToStay,
+  room: roomHere,
   adviser: createAdviserClient({
     restarted: ({ fault, message }) => (trouble.adviser = { fault, message, retry: null }),
     recovered: () => {

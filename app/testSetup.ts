@@ -1,1 +1,18 @@
 import 'fake-indexeddb/auto';
+
+/** A document without layout shows everything at once. */
+class SeesAll implements Pick<IntersectionObserver, 'observe' | 'unobserve' | 'disconnect'> {
+  constructor(private readonly seen: IntersectionObserverCallback) {}
+  observe(target: Element): void {
+    const entry = {
+      target,
+      isIntersecting: true,
+      intersectionRatio: 1,
+      time: 0,
+    } as unknown as IntersectionObserverEntry;
+    queueMicrotask(() => this.seen([entry], this as unknown as IntersectionObserver));
+  }
+  unobserve(): void {}
+  disconnect(): void {}
+}
+Object.assign(globalThis, { IntersectionObserver: SeesAll });

@@ -22,6 +22,7 @@ export const NOW = '2026-05-04T17:30:00+02:00';
 /** The adviser in this very thread. */
 const adviser: AdviserClient = {
   assess: (file) => Promise.resolve(assessFully(file)),
+  glance: (file) => Promise.resolve(assessFully(file)),
   imagine: (_file, seen) => Promise.resolve(seen.map(() => [])),
   overturns: () => Promise.resolve([]),
 };
@@ -51,7 +52,8 @@ function portsOn(storage: GarageStorage): Ports {
       },
     },
     keepInMemory: () => undefined,
-    askToStay: () => undefined,
+    askToStay: () => Promise.resolve(),
+    room: () => Promise.resolve({ used: 1_234_567, quota: 2_000_000_000, isKept: false }),
     now: () => NOW,
     newId: () => `id${(count += 1)}`,
   };

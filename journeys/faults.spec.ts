@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { build } from 'vite';
-import { byTest, judged, openGarage, toStage } from './support';
+import { byTest, judged, openGarage, toStage, startFor } from './support';
 
 /** What can fail behind the screens: said, recovered from, and nothing lost. */
 
@@ -70,7 +70,7 @@ test.describe('the storage', () => {
     await byTest(page, 'without-storage').click();
     await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
     await expect(byTest(page, 'memory-only')).toContainText('Nothing is stored');
-    await page.locator('[data-vehicle="Tansy"] [data-test="start-job"]').click();
+    await startFor(page, 'Tansy').click();
     await page.getByRole('button', { name: 'ABS', exact: true }).click();
     await expect(page.getByRole('button', { name: 'ABS', exact: true })).toHaveAttribute('aria-pressed', 'true');
     await judged(page);

@@ -121,7 +121,7 @@ test('a spacer says what it costs, and the job keeps the day to look at it again
   await toTheEnd(page);
   await byTest(page, 'record-repair').click();
   await page.goto('/');
-  await expect(byTest(page, 'reminders')).toContainText("Look at the sensor's tip for fresh marks");
+  await expect(page.locator('[data-vehicle="Bertie"]')).toContainText("Look at the sensor's tip for fresh marks");
   const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'calendar').click()]);
   expect(download.suggestedFilename()).toBe('zelf-reminders.ics');
 });

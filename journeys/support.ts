@@ -13,10 +13,20 @@ export async function openGarage(page: Page): Promise<void> {
   await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
 }
 
+/** The button of a vehicle at the foot of the garage: a lamp is on in it. */
+export const startFor = (page: Page, vehicle: string) => page.locator(`[data-test="start-job"][data-for="${vehicle}"]`);
+
+/** Chooses something from the three dots of a vehicle's row or of a job. */
+export async function chooseFrom(page: Page, name: string, what: string): Promise<void> {
+  const menu = page.locator('details', { has: page.getByLabel(`More for ${name}`, { exact: true }) }).first();
+  await menu.locator('summary').click();
+  await menu.locator(`[data-test="menu-${what}"]`).last().click();
+}
+
 /** Starts a new job on a sample vehicle. */
 export async function startJob(page: Page, vehicle: string): Promise<void> {
   await openGarage(page);
-  await page.locator(`[data-vehicle="${vehicle}"] [data-test="start-job"]`).click();
+  await startFor(page, vehicle).click();
   await expect(page.getByRole('heading', { name: 'What is lit?' })).toBeVisible();
 }
 

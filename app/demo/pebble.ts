@@ -1,4 +1,5 @@
 import { PEBBLE as PEBBLE_ON_BENCH } from '../../bench/practice/sampleCars';
+import { howOftenKey } from '../../core/proof/before';
 import type { Vehicle } from '../../core/casefile/contract';
 import type { DemoCase } from './demoCase';
 import { texts } from '#words/screens/samples';
@@ -47,26 +48,18 @@ export const PEBBLE_LOOM: DemoCase = {
     ],
     [16, { kind: 'look', channel: 'rear-axle', part: 'plug', finding: 'sound' }],
     [15, { kind: 'look', channel: 'rear-axle', part: 'loom', finding: 'chafed' }],
-    [
-      15,
-      {
-        kind: 'meter',
-        channel: 'rear-axle',
-        point: 'wire-1',
-        quantity: 'resistance',
-        value: 3.2,
-        while: 'wiggle',
-        unsteady: true,
-      },
-    ],
     [14, { kind: 'clear', result: 'stayed-clear', method: 'reader', stayed: ['C0037-1F'] }],
+    [14, { kind: 'live', channel: 'rear-axle', while: 'hand-spin', finding: 'follows' }],
     [13, { kind: 'drive', result: 'lamps-stayed-out', distance: 9 }],
+    [13, { kind: 'no-code', module: 'abs' }],
+    [13, { kind: 'lamps', lit: [] }],
     [11, { kind: 'drive', result: 'lamps-stayed-out', distance: 34 }],
     [6, { kind: 'drive', result: 'lamps-stayed-out', distance: 22 }],
   ],
   repairs: [
-    { afterCount: 8, daysAgo: 14, channel: 'rear-axle', action: 'repaired-wire', segment: 'loom', result: 'unknown' },
+    { afterCount: 7, daysAgo: 14, channel: 'rear-axle', action: 'repaired-wire', segment: 'loom', result: 'unknown' },
   ],
+  work: [{ daysAgo: 13, step: howOftenKey('every-tenth') }],
   costs: [
     { daysAgo: 20, item: texts.sensorBoughtOnA, amount: 47, use: 'spare' },
     { daysAgo: 15, item: texts.wireAndSleeves, amount: 9, use: 'needed' },

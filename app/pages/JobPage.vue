@@ -14,7 +14,7 @@ import { sayChannel } from '../../core/vehicle/sides';
 import CompactHead from '../shared/shell/CompactHead.vue';
 import PlanSide from '../shared/shell/PlanSide.vue';
 import StageHeader from '../shared/shell/StageHeader.vue';
-import { STAGES, type StageId } from '../shared/shell/stages';
+import { STAGES, visitedStages, type StageId } from '../shared/shell/stages';
 import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useBell } from '../shared/timer/useBell';
@@ -69,17 +69,7 @@ const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 const hasOwnBar = computed(
   () => OF_FIND.includes(String(route.name)) || (route.name === 'fix' && route.query['repair'] !== undefined),
 );
-const visited = computed<StageId[]>(() => {
-  const kinds = new Set(job.file?.observations.map((observation) => observation.kind));
-  const has = (...wanted: string[]): boolean => wanted.some((entry) => kinds.has(entry as never));
-  return [
-    ...(has('lamps', 'symptom', 'history') ? (['dash'] as const) : []),
-    ...(has('code', 'no-code', 'clear') ? (['codes'] as const) : []),
-    ...(has('look', 'meter', 'live', 'distance', 'swap', 'substitute', 'unplug') ? (['find'] as const) : []),
-    ...((job.file?.repairs?.length ?? 0) > 0 ? (['fix'] as const) : []),
-    ...(job.file?.ending === 'solved' ? (['prove'] as const) : []),
-  ];
-});
+const visited = computed(() => visitedStages(job.file));
 
 /** A code that is typed but not recorded counts for nothing yet: the bar says so. */
 const codesDraft = computed(() => `${id.value}.codes`);

@@ -25,8 +25,7 @@ export async function tellWithUndo(words: string, button: string, undo: () => vo
       h(
         'button',
         {
-          class: texts.tapQuiet,
-          style: texts.colorVarBarAction,
+          class: ['tap', 'quiet', 'in-message'],
           onClick: () => {
             undo();
             message.close();

@@ -19,6 +19,13 @@ export function shownMoment(iso: string): string {
   return date.toLocaleString(language, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 }
 
+/** A day with its weekday for the eye: `Monday 4 May`. */
+export function shownWeekday(iso: string): string {
+  const date = new Date(iso);
+  if (Number.isNaN(date.getTime())) return iso;
+  return date.toLocaleDateString(language, { weekday: 'long', day: 'numeric', month: 'long' });
+}
+
 /** The time of day for the eye: `17:30`. */
 export function clockOf(iso: string): string {
   const date = new Date(iso);

@@ -1,6 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { DraftRecord, JobRecord, PreferenceRecord, VehicleRecord } from './records';
-import { texts } from '#words/shared/app';
 
 export type Database = Dexie & {
   vehicles: EntityTable<VehicleRecord, 'id'>;
@@ -8,6 +7,9 @@ export type Database = Dexie & {
   drafts: EntityTable<DraftRecord, 'id'>;
   preferences: EntityTable<PreferenceRecord, 'id'>;
 };
+
+/** What jobs can be found by. */
+const JOB_KEYS = ['id', 'vehicleId', 'updatedAt'] as const;
 
 export const DATABASE_NAME = 'zelf';
 
@@ -46,6 +48,6 @@ export async function openChecked(database: Database): Promise<void> {
 /** The garage's database; each version's tables stand here, oldest first. */
 export function openDatabase(name = DATABASE_NAME): Database {
   const database = new Dexie(name, { autoOpen: false }) as Database;
-  database.version(1).stores({ vehicles: 'id', jobs: texts.idVehicleidUpdatedat, drafts: 'id', preferences: 'id' });
+  database.version(1).stores({ vehicles: 'id', jobs: JOB_KEYS.join(','), drafts: 'id', preferences: 'id' });
   return database;
 }

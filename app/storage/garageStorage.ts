@@ -37,6 +37,8 @@ export interface GarageStorage {
   /** Changes a vehicle's newest record; gives the record as stored. */
   changeVehicle(id: string, change: (vehicle: VehicleRecord) => VehicleRecord): Promise<VehicleRecord>;
   removeJob(id: string): Promise<void>;
+  /** Removes vehicles and jobs: all of them, or none. */
+  removeAll(vehicles: readonly string[], jobs: readonly string[]): Promise<void>;
   /** Keeps a damaged record without what is damaged. */
   mend(damaged: Damaged, at: string): Promise<void>;
   removeDamaged(damaged: Damaged): Promise<void>;
@@ -192,6 +194,13 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
       patient(() => shelf.atOnce(['jobs', 'vehicles'], () => changes.changeJob(id, change)), { job: id, change }),
     changeVehicle: (id, change) => patient(() => shelf.atOnce(['vehicles'], () => changes.changeVehicle(id, change))),
     removeJob: (id) => patient(() => shelf.remove('jobs', id)),
+    removeAll: (vehicles, jobs) =>
+      patient(() =>
+        shelf.atOnce(['vehicles', 'jobs'], async () => {
+          for (const id of vehicles) await shelf.remove('vehicles', id);
+          for (const id of jobs) await shelf.remove('jobs', id);
+        }),
+      ),
     mend: (damaged, at) => patient(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
     removeDamaged: ({ table, key }) => patient(() => shelf.remove(table, key)),
     watchDraft: (id, message) => watch(() => draftOn(shelf, id), message),

@@ -16,6 +16,8 @@ export interface VehicleRecord {
   readonly revision?: number;
   /** What was done to the sheet, for taking it back. */
   readonly history?: History;
+  /** Out of sight, with its jobs, until it is brought back. */
+  readonly putAway?: boolean;
 }
 
 export const STAGE_NAMES = ['dash', 'codes', 'find', 'fix', 'prove'] as const;
@@ -37,6 +39,8 @@ export interface JobRecord {
   readonly history?: History;
   /** The vehicle's sheet as this job saw it last. */
   readonly sheetSeen?: Sheet;
+  /** Out of sight until it is brought back. */
+  readonly putAway?: boolean;
 }
 
 /** Something typed and not yet kept. */
@@ -56,6 +60,7 @@ export interface PreferenceRecord {
 }
 
 const text = { is: 'text' } as const;
+const putAway = { is: 'flag' } as const;
 const step = { is: 'record', needs: { name: text, changes: { is: 'list', of: { is: 'anything' } } }, may: {} } as const;
 const history = {
   is: 'record',
@@ -69,7 +74,7 @@ export const RECORDS = {
   vehicles: {
     is: 'record',
     needs: { id, vehicle: VEHICLE, owner: OWNER },
-    may: { createdAt: text, revision: { is: 'number', min: 0 }, history },
+    may: { createdAt: text, revision: { is: 'number', min: 0 }, history, putAway },
   },
   jobs: {
     is: 'record',
@@ -81,6 +86,7 @@ export const RECORDS = {
       stage: { is: 'word', of: STAGE_NAMES },
       subject: { is: 'either', of: [text, { is: 'nothing' }] },
       history,
+      putAway,
       sheetSeen: { is: 'record', needs: { vehicle: VEHICLE, owner: OWNER }, may: {} },
     },
   },

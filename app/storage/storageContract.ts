@@ -86,6 +86,22 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
     },
   },
   {
+    name: 'a vehicle is removed with its jobs; the others stay, and it can be put back',
+    async run(storage) {
+      const { vehicle } = await laidOut(storage);
+      const before = await garageOf(storage);
+      const own = before.jobs.filter(({ vehicleId }) => vehicleId === vehicle.id);
+      await storage.removeAll(
+        [vehicle.id],
+        own.map(({ id }) => id),
+      );
+      const after = await garageOf(storage);
+      same([after.vehicles.length, after.jobs.length], [2, before.jobs.length - own.length]);
+      await storage.putAll([vehicle], own);
+      same((await garageOf(storage)).jobs.length, before.jobs.length);
+    },
+  },
+  {
     name: 'changes of several hands at once are all kept',
     async run(storage, shelf) {
       const { job } = await laidOut(storage);

@@ -6,6 +6,7 @@ import type { Intake } from '../storage/bundle';
 import type { Damaged, GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
 import { reminderKey } from '../../core/report/reminders';
+import { garageKeeping } from './garageKeeping';
 import { jobSteps } from './jobSteps';
 import { sheetSteps } from './sheetSteps';
 import { texts } from '#words/shared/app';
@@ -67,7 +68,7 @@ export const useGarage = defineStore('garage', () => {
 
   async function addJob(file: CaseFile, vehicleId: string, title: string): Promise<string> {
     const [id, at] = [newId(), now()];
-    askToStay();
+    void askToStay();
     await storage.putJob({ id, vehicleId, title, createdAt: at, updatedAt: at, stage: 'dash', subject: null, file });
     return id;
   }
@@ -115,12 +116,11 @@ export const useGarage = defineStore('garage', () => {
     damaged,
     mend: (record: Damaged) => storage.mend(record, now()),
     removeDamaged: (record: Damaged) => storage.removeDamaged(record),
-    removeJob: (id: string) => storage.removeJob(id),
+    ...garageKeeping({ storage, now, newId }, vehicles, jobs),
     /** Notes in a job, opened or not, that something it asked for later is done. */
     seeTo: (id: string, reminder: string) =>
       jobSteps(() => id, { storage, now, newId }).dispatch({ do: 'work', step: reminderKey(reminder), state: 'done' }),
     /** Takes in what a back-up adds: all of it, or nothing. */
     takeIn: ({ vehicles: added, jobs: changed }: Pick<Intake, 'vehicles' | 'jobs'>) => storage.putAll(added, changed),
-    restoreJob: (job: JobRecord) => storage.putJob(job),
   };
 });

@@ -50,7 +50,7 @@ describe('the first visit', () => {
 describe('what is kept', () => {
   test('the browser is asked to keep it when the first job is started', async () => {
     const garage = await layOut(car('passive'));
-    const askToStay = vi.fn();
+    const askToStay = vi.fn(() => Promise.resolve());
     newTab({ ...garage, ports: { ...garage.ports, askToStay } });
     const all = useGarage();
     await all.open();

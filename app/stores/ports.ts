@@ -5,6 +5,15 @@ import type { BenchClient } from '../workers/benchClient';
 import type { FilesClient } from '../workers/filesClient';
 import type { LogClient } from '../workers/logClient';
 
+/** The browser's room for this site. */
+export interface Room {
+  /** Bytes. */
+  readonly used: number;
+  readonly quota: number;
+  /** Whether the browser has promised not to clear it by itself. */
+  readonly isKept: boolean;
+}
+
 /** What the app stands on; only `main.ts` chooses the implementations. */
 export interface Ports {
   readonly storage: GarageStorage;
@@ -13,7 +22,9 @@ export interface Ports {
   readonly logs: LogClient;
   readonly bench: BenchClient;
   /** Asks the browser not to throw away what is stored when room gets short. */
-  readonly askToStay: () => void;
+  readonly askToStay: () => Promise<void>;
+  /** How much room there is for what is stored; null where the browser does not say. */
+  readonly room: () => Promise<Room | null>;
   /** From now on what is kept lasts as long as the page. */
   readonly keepInMemory: () => void;
   /** Now, as ISO 8601 with offset. */

@@ -180,9 +180,11 @@ describe('the garage', () => {
   test('a job that was removed is put back whole', async () => {
     const all = useGarage();
     const before = await garage.job();
-    await all.removeJob('j');
+    await all.open();
+    await until(() => expect(all.jobs).toHaveLength(1));
+    const removed = await all.removeJob('j');
     expect(await garage.database.jobs.count()).toBe(0);
-    await all.restoreJob(before);
+    await all.putBack(removed);
     expect(await garage.job()).toEqual(before);
   });
 });

@@ -9,6 +9,8 @@ import { supervise, type Supervised, type Watcher } from './supervised';
 export interface AdviserClient {
   /** Resolves to null when a newer question was asked meanwhile. @throws WorkerTrouble when the adviser cannot be had. */
   assess(file: CaseFile): Promise<FullAssessment | null>;
+  /** The judgement of a job beside the open one: no newer question makes it void. */
+  glance(file: CaseFile): Promise<FullAssessment>;
   /** What the paths would be for each thing that might be seen. */
   imagine(file: CaseFile, seen: readonly Observation[]): Promise<SegmentView[][]>;
   /** Which answers would put another fault first. */
@@ -44,6 +46,7 @@ export function createAdviserClient(
         throw error;
       }
     },
+    glance: (file) => worker.ask((remote) => remote.assess(plain(file))),
     imagine: (file, seen) => worker.ask((remote) => remote.imagine(plain(file), plain(seen))),
     overturns: (file) => worker.ask((remote) => remote.overturns(plain(file))),
   };

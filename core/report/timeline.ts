@@ -18,8 +18,11 @@ interface Note {
   readonly text: string;
 }
 
-/** Notes come from any program: only those with a text are shown. */
-function isNote(note: unknown): note is Note {
+/**
+ * Notes come from any program: only those with a text are shown.
+ * @example isNote(5) // => false
+ */
+export function isNote(note: unknown): note is Note {
   return typeof note === 'object' && note !== null && typeof (note as { text?: unknown }).text === 'string';
 }
 

@@ -2,7 +2,6 @@
 import { ref, shallowRef } from 'vue';
 import type { Problem } from '../../../core/casefile/problem';
 import type { Intake } from '../../storage/bundle';
-import { saveBlob } from '../../shared/saveText';
 import { tell } from '../../shared/tell';
 import { useGarage } from '../../stores/garage';
 import { usePorts } from '../../stores/ports';
@@ -14,12 +13,6 @@ const { now } = usePorts();
 const name = ref('');
 const intake = shallowRef<Intake | null>(null);
 const problem = shallowRef<Problem | null>(null);
-
-async function save(): Promise<void> {
-  const { writeBundle } = await import('../../storage/bundle');
-  const bytes = await writeBundle({ vehicles: garage.vehicles, jobs: garage.jobs });
-  saveBlob(texts.file(now().slice(0, 10)), new Blob([bytes.slice()], { type: 'application/zip' }));
-}
 
 async function look(file: File): Promise<void> {
   const { MOST_BUNDLE_BYTES, intakeOf, readBundle } = await import('../../storage/bundle');
@@ -40,7 +33,7 @@ async function takeIn(): Promise<void> {
   void tell(texts.isIn);
 }
 
-defineExpose({ save, look });
+defineExpose({ look });
 </script>
 
 <template>

@@ -1,27 +1,43 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import ReminderList from '../../shared/reminders/ReminderList.vue';
+import { SAMPLE_IDS } from '../../demo/sampleIds';
+import { calendarOf } from '../../shared/reminders/calendar';
+import { saveText } from '../../shared/saveText';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
 import { tellWithUndo } from '../../shared/tell';
+import { shownWeekday } from '../../shared/time';
+import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
 import BundlePanel from './BundlePanel.vue';
-import { jobLine, remindersFor, sensorsOf } from './garageView';
+import { entriesOf, remindersFor } from './garageView';
+import JobSearch from './JobSearch.vue';
+import KeepingPanel from './KeepingPanel.vue';
+import LampBar from './LampBar.vue';
+import PutAwayList from './PutAwayList.vue';
+import { saveGarage } from './saveGarage';
+import { useBackUps } from './useBackUps';
 import { useImports } from './useImports';
+import VehicleRow from './VehicleRow.vue';
 import { texts } from '#words/screens/garage';
 import { texts as bundle } from '#words/shared/bundle';
+import { texts as calendar } from '#words/shared/reminders';
 
 const bundles = useTemplateRef<InstanceType<typeof BundlePanel>>('bundles');
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
+const WelcomePanel = defineAsyncComponent(() => import('./WelcomePanel.vue'));
 
+/** What to do today: each vehicle with its job in hand, what is due, and a way to begin. */
 const garage = useGarage();
 const router = useRouter();
+const { storage, now } = usePorts();
 const { values } = usePreferences();
 const { imports, takeAllIn } = useImports();
+const backUps = useBackUps();
 const isHelpOpen = ref(false);
 const picker = ref<HTMLInputElement | null>(null);
 useShortcuts({
@@ -30,26 +46,37 @@ useShortcuts({
   '/': () => void router.push({ name: 'handbook' }),
 });
 
-const vehicles = computed(() =>
-  garage.vehicles.map((vehicle) => ({
-    id: vehicle.id,
-    name: vehicle.vehicle.name ?? texts.noName,
-    sensors: sensorsOf(vehicle.vehicle),
-    words: vehicle.vehicle.words ?? '',
-    highVoltage: vehicle.vehicle.highVoltage === true,
-    jobs: garage.jobs.filter((job) => job.vehicleId === vehicle.id).map(jobLine),
-  })),
+const entries = computed(() => (garage.isLoaded ? entriesOf(garage.vehicles, garage.jobs) : []));
+const due = computed(() => garage.jobs.flatMap((job) => remindersFor(job, values.sides)));
+const openJobs = computed(() =>
+  entries.value.reduce((sum, { leading, alsoOpen }) => sum + (leading ? 1 : 0) + alsoOpen.length, 0),
+);
+const samples = computed(() => entries.value.filter(({ record }) => SAMPLE_IDS.has(record.id)));
+const isSearchWorthwhile = computed(() => garage.jobs.length > 4);
+const WELCOMED = 'welcomed';
+const isWelcomed = shallowRef(true);
+onMounted(async () => (isWelcomed.value = (await storage.preference(WELCOMED)) === true));
+const isNew = computed(
+  () => garage.isLoaded && !isWelcomed.value && garage.vehicles.every(({ id }) => SAMPLE_IDS.has(id)),
 );
 
-const reminders = computed(() => garage.jobs.flatMap((job) => remindersFor(job, values.sides)));
-
-async function start(vehicleId: string): Promise<void> {
-  await router.push({ name: 'dash', params: { job: await garage.startJob(vehicleId) } });
+async function closeWelcome(): Promise<void> {
+  isWelcomed.value = true;
+  await storage.keepPreference(WELCOMED, true);
 }
+
+const start = async (vehicleId: string): Promise<void> =>
+  void (await router.push({ name: 'dash', params: { job: await garage.startJob(vehicleId) } }));
 
 async function addVehicle(): Promise<void> {
   const id = await garage.addVehicle({ name: '', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] });
   await router.push({ name: 'vehicle', params: { vehicle: id } });
+}
+
+async function putSamplesAway(): Promise<void> {
+  const ids = samples.value.map(({ record }) => record.id);
+  await garage.putVehiclesAway(ids, true);
+  await tellWithUndo(texts.samplesAreAway, texts.bringItBack, () => void garage.putVehiclesAway(ids, false));
 }
 
 async function open(files: readonly File[]): Promise<void> {
@@ -66,74 +93,62 @@ async function openFiles(event: Event): Promise<void> {
   await open(files);
 }
 
-async function remove(id: string): Promise<void> {
-  const job = garage.jobs.find((job) => job.id === id);
-  if (!job) return;
-  await garage.removeJob(id);
-  await tellWithUndo(texts.removed, texts.putItBack, () => void garage.restoreJob(job), 12_000);
+async function backUp(): Promise<void> {
+  await saveGarage(garage.vehicles, garage.jobs, now());
+  await backUps.note();
 }
+
+const saveCalendar = async (): Promise<void> =>
+  saveText(calendar.file, await calendarOf(due.value, calendar.product), 'text/calendar');
 </script>
 
 <template>
   <div class="garage" @dragover.prevent @drop.prevent="(event) => open([...(event.dataTransfer?.files ?? [])])">
     <header class="opening">
       <BrandMark />
-      <p class="promise">
-        {{ texts.aWarningLampComes }}
-      </p>
+      <nav class="rooms">
+        <RouterLink :to="{ name: 'garage' }" aria-current="page">{{ texts.garage }}</RouterLink>
+        <RouterLink :to="{ name: 'bench-home' }" data-test="to-bench">{{ texts.bench }}</RouterLink>
+        <RouterLink :to="{ name: 'handbook' }" data-test="to-handbook">{{ texts.handbook }}</RouterLink>
+      </nav>
       <button class="tap quiet" type="button" @click="isHelpOpen = true">{{ texts.settings }}</button>
     </header>
     <main class="main">
       <BundlePanel ref="bundles" />
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
-      <ReminderList v-if="reminders.length > 0" linked :entries="reminders" @done="garage.seeTo" />
-      <section
-        v-for="vehicle in garage.isLoaded ? vehicles : []"
-        :key="vehicle.id"
-        class="vehicle"
-        :data-vehicle="vehicle.name"
-      >
-        <div class="name">
-          <h1>{{ vehicle.name || texts.noNameYet }}</h1>
-          <p class="muted">
-            {{ vehicle.words ? `${vehicle.words}; ` : '' }}{{ vehicle.sensors
-            }}<template v-if="vehicle.highVoltage">{{ texts.highVoltageKeepOff }}</template>
-          </p>
-          <div class="chips">
-            <button class="tap" type="button" data-test="start-job" @click="start(vehicle.id)">
-              {{ texts.aLampIsOn }}</button><RouterLink
-              class="tap quiet"
-              :to="{ name: 'vehicle', params: { vehicle: vehicle.id } }"
-              >{{ texts.specSheet }}</RouterLink
-            >
-          </div>
-        </div>
-        <ul class="rows jobs">
-          <li v-for="job in vehicle.jobs" :key="job.id" :class="{ ended: job.isEnded }">
-            <RouterLink class="job" :to="{ name: job.stage, params: { job: job.id } }"
-              ><b>{{ job.title }}</b
-              ><span class="muted"
-                >{{ job.state }}<template v-if="job.money"> · {{ job.money }}</template></span
-              ></RouterLink
-            >
-            <button
-              class="tap quiet remove"
-              type="button"
-              :aria-label="texts.remove(job.title)"
-              @click="remove(job.id)"
-            >
-              {{ texts.removeButton }}
-            </button>
-          </li>
-          <li v-if="vehicle.jobs.length === 0" class="muted none">{{ texts.noJobsYet }}</li>
-        </ul>
-      </section>
-      <section v-if="garage.isLoaded" class="chips foot">
-        <button class="tap strong" type="button" data-test="add-vehicle" @click="addVehicle">
-          {{ texts.addAVehicle }}
+      <WelcomePanel v-if="isNew" :has-tour="samples.length > 0" @begin="addVehicle" @away="closeWelcome" />
+      <div v-if="garage.isLoaded" class="today">
+        <h1>
+          {{ texts.today }}
+          <small class="muted">{{ texts.todayLine(shownWeekday(now()), due.length, openJobs) }}</small>
+        </h1>
+        <button
+          v-if="samples.length > 0"
+          type="button"
+          class="tap quiet"
+          data-test="hide-samples"
+          @click="putSamplesAway"
+        >
+          {{ texts.hideSamples }}
         </button>
-        <button class="tap" type="button" @click="picker?.click()">{{ texts.openAJobFrom }}</button>
+        <button v-if="due.length > 0" type="button" class="tap quiet" data-test="calendar" @click="saveCalendar">
+          {{ texts.toCalendar }}
+        </button>
+      </div>
+      <VehicleRow
+        v-for="entry in entries"
+        :key="entry.record.id"
+        :entry="entry"
+        :is-sample="SAMPLE_IDS.has(entry.record.id)"
+      />
+      <section v-if="garage.isLoaded" class="foot">
+        <JobSearch v-if="isSearchWorthwhile" />
+        <PutAwayList />
+        <div class="chips">
+          <button class="tap" type="button" @click="picker?.click()">{{ texts.openAJobFrom }}</button>
+          <button class="tap" type="button" data-test="back-up" @click="backUp">{{ bundle.saveAll }}</button>
+        </div>
         <input
           ref="picker"
           class="only-read"
@@ -144,86 +159,106 @@ async function remove(id: string): Promise<void> {
           data-test="open-file"
           @change="openFiles"
         />
-        <button class="tap" type="button" data-test="back-up" @click="bundles?.save()">{{ bundle.saveAll }}</button>
-        <RouterLink class="tap" :to="{ name: 'bench-home' }" data-test="to-bench">{{
-          texts.practiseOnTheBench
-        }}</RouterLink>
-        <RouterLink class="tap" :to="{ name: 'handbook' }" data-test="to-handbook">{{ texts.handbook }}</RouterLink>
-        <p class="muted">{{ texts.everythingStaysOnThis }}</p>
+        <KeepingPanel :last="backUps.last.value" :changed="backUps.changed.value" @save="backUp" />
       </section>
     </main>
+    <LampBar
+      v-if="garage.isLoaded"
+      :vehicles="entries.map(({ record, name }) => ({ id: record.id, name }))"
+      @start="start"
+      @another="addVehicle"
+      @open-file="picker?.click()"
+    />
     <KeysDialog v-if="isHelpOpen" v-model="isHelpOpen" />
   </div>
 </template>
 
 <style scoped>
+.garage {
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+
 .main {
-  max-width: 1160px;
+  flex: 1;
+  width: min(1240px, 100%);
   margin: 0 auto;
-  padding: 10px 26px 50px;
+  padding: 0 26px 30px;
 }
 
-.vehicle {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
-  gap: 12px 44px;
-  padding: 24px 0;
-  border-bottom: 1px solid var(--line);
+.rooms {
+  flex: 1;
+  display: flex;
+  gap: 6px 26px;
+  align-self: stretch;
 }
 
-.name {
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-
-.jobs > li {
+.rooms a {
+  min-height: 44px;
   display: flex;
   align-items: center;
-  gap: 10px;
-  padding: 0;
-}
-
-.job {
-  flex: 1;
-  min-height: 60px;
-  padding: 8px 0;
-  display: grid;
-  align-content: center;
-  text-decoration: none;
-  color: var(--ink);
-}
-
-.job:hover b {
-  color: var(--action);
-  text-decoration: underline;
-}
-
-.ended b {
-  font-weight: 500;
-}
-
-.remove {
   color: var(--muted);
-  font-weight: 500;
+  text-decoration: none;
+  font-weight: 600;
+  border-bottom: 4px solid transparent;
 }
 
-.jobs .none {
-  padding: 14px 0;
+.rooms [aria-current] {
+  color: var(--ink);
+  border-bottom-color: var(--ink);
+}
+
+.today {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 4px 16px;
+  padding: 12px 0 8px;
+  border-bottom: 2px solid var(--ink);
+}
+
+.today h1 {
+  flex: 1;
+}
+
+small {
+  font-size: 1rem;
+  font-weight: 450;
+  letter-spacing: 0;
 }
 
 .foot {
-  padding: 26px 0;
-  align-items: center;
+  display: grid;
+  gap: 16px;
+  padding: 22px 0;
 }
 
 @media (max-width: 700px) {
   .main {
-    padding: 4px 16px 40px;
+    padding: 0 16px 24px;
   }
 
-  .vehicle {
-    grid-template-columns: minmax(0, 1fr);
+  .today {
+    justify-content: start;
+  }
+
+  .today h1 {
+    flex: 1 0 100%;
+  }
+
+  .today small {
+    display: block;
+  }
+
+  .today .tap {
+    padding-inline: 0 14px;
+  }
+
+  .rooms {
+    order: 3;
+    flex: 1 0 100%;
   }
 }
 </style>

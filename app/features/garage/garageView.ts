@@ -1,75 +1,124 @@
 import type { CaseFile } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
-import { proofSteps } from '../../../core/proof/proofSteps';
+import { isNote } from '../../../core/report/timeline';
 import { remindersOf, type Reminder } from '../../../core/report/reminders';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 import { sayMoney } from '../../../core/words/money';
-import type { JobRecord } from '../../storage/garageStorage';
+import type { JobRecord, VehicleRecord } from '../../storage/garageStorage';
 import { texts } from '#words/screens/garage';
 
-export interface JobLine {
-  readonly id: string;
-  readonly title: string;
-  readonly stage: JobRecord['stage'];
-  readonly state: string;
-  readonly money: string;
-  readonly isEnded: boolean;
+/** A vehicle with its jobs, as the garage lists them. */
+export interface VehicleEntry {
+  readonly record: VehicleRecord;
+  readonly name: string;
+  /** What kind of vehicle, in a few words. */
+  readonly words: string;
+  /** The open job that was touched last; null where none is open. */
+  readonly leading: JobRecord | null;
+  readonly alsoOpen: readonly JobRecord[];
+  readonly finished: readonly JobRecord[];
 }
 
-const ENDINGS = {
-  solved: 'solved',
-  unverified: texts.closedWithoutProof,
-  unsolved: 'unsolved',
-  'handed-over': texts.handedOver,
-} as const;
+const isEnded = ({ file }: JobRecord): boolean => (file.ending ?? null) !== null;
 
-function stateOf(file: CaseFile, stage: JobRecord['stage']): string {
-  if (file.ending) return ENDINGS[file.ending];
-  const counted = file.observations.filter((observation) => !observation.withdrawn).length;
-  if (counted === 0) return texts.nothingNotedYet;
-  const drives = proofSteps(file).find((proofStep) => proofStep.id === 'drive');
-  if ((file.repairs?.length ?? 0) > 0)
-    return drives?.state === 'good' ? texts.watchRunning : texts.repairedNotProvedYet;
+function entryOf(record: VehicleRecord, jobs: readonly JobRecord[]): VehicleEntry {
+  const own = jobs.filter((job) => job.vehicleId === record.id && job.putAway !== true);
+  const [leading = null, ...alsoOpen] = own.filter((job) => !isEnded(job));
   return {
-    dash: texts.lampsNoted,
-    codes: texts.readingCodes,
-    find: texts.findingTheFault,
-    fix: texts.beingRepaired,
-    prove: texts.beingProved,
-  }[stage];
-}
-
-/** A job in one line of the garage. */
-export function jobLine(job: JobRecord): JobLine {
-  const sums = tally(job.file.costs ?? []);
-  const currency = job.file.owner?.currency;
-  const spent = sayMoney(sums.spent, currency);
-  const money =
-    sums.saved === null ? texts.spentSoFar(spent) : texts.spentAndSaved(spent, sayMoney(sums.saved, currency));
-  return {
-    id: job.id,
-    title: job.title,
-    stage: job.stage,
-    state: stateOf(job.file, job.stage),
-    money: sums.spent > 0 ? money : '',
-    isEnded: (job.file.ending ?? null) !== null,
+    record,
+    name: record.vehicle.name ?? texts.noName,
+    words: record.vehicle.words ?? '',
+    leading,
+    alsoOpen,
+    finished: own.filter(isEnded),
   };
 }
 
+const newest = ({ leading, record }: VehicleEntry): string => leading?.updatedAt ?? record.createdAt;
+
+/**
+ * The vehicles that are in sight: those with an open job first, the one touched last on top.
+ * @param vehicles all of them. @param jobs all of them, the one changed last first.
+ */
+export function entriesOf(vehicles: readonly VehicleRecord[], jobs: readonly JobRecord[]): VehicleEntry[] {
+  return vehicles
+    .filter(({ putAway }) => putAway !== true)
+    .map((record) => entryOf(record, jobs))
+    .toSorted((a, b) => Number(b.leading !== null) - Number(a.leading !== null) || newest(b).localeCompare(newest(a)));
+}
+
+/** All that a job can be found by. */
+function wordsOf({ title, file }: JobRecord): string {
+  const codes = file.observations.flatMap((seen) => (seen.kind === 'code' ? [seen.code] : []));
+  const notes = [
+    ...(file.notes ?? []).filter(isNote).map(({ text }) => text),
+    ...file.observations.map(({ note = '' }) => note),
+  ];
+  return [title, file.vehicle.name ?? '', file.vehicle.words ?? '', ...codes, ...notes].join(' ').toLowerCase();
+}
+
+/**
+ * Jobs in which every word that was typed stands, put away or not.
+ * @param typed what was typed. @param jobs all jobs. @returns none for nothing typed.
+ */
+export function jobsWith(typed: string, jobs: readonly JobRecord[]): readonly JobRecord[] {
+  const wanted = typed.toLowerCase().split(/\s+/u).filter(Boolean);
+  if (wanted.length === 0) return [];
+  return jobs.filter((job) => {
+    const words = wordsOf(job);
+    return wanted.every((word) => words.includes(word));
+  });
+}
+
+const ENDINGS: Readonly<Record<NonNullable<CaseFile['ending']>, string>> = {
+  solved: texts.solved,
+  unverified: texts.closedWithoutProof,
+  unsolved: texts.unsolved,
+  'handed-over': texts.handedOver,
+};
+
+/** How a job stands, and what it cost, in half a line. */
+export function standingOf({ file, stage }: JobRecord): string {
+  const sums = tally(file.costs ?? []);
+  const currency = file.owner?.currency;
+  const state = file.ending
+    ? ENDINGS[file.ending]
+    : file.observations.length === 0
+      ? texts.nothingNotedYet
+      : texts.stages[stage];
+  if (sums.spent === 0) return state;
+  return `${state}, ${texts.spentSoFar(sayMoney(sums.spent, currency))}`;
+}
+
+/** What finished jobs have saved against their quotes, currency by currency; empty where nothing was. */
+export function savedBy(jobs: readonly JobRecord[]): string {
+  const sums = new Map<string, number>();
+  for (const { file } of jobs) {
+    const { saved } = tally(file.costs ?? []);
+    const currency = file.owner?.currency ?? '';
+    if (saved !== null) sums.set(currency, (sums.get(currency) ?? 0) + saved);
+  }
+  const positive = [...sums].filter(([, saved]) => saved > 0);
+  return positive.map(([currency, saved]) => sayMoney(saved, currency || undefined)).join(' + ');
+}
+
+/** A reminder with the job and vehicle it belongs to. */
+export interface DueEntry {
+  readonly job: string;
+  readonly vehicle: string;
+  readonly reminder: Reminder;
+}
+
 /** What a job wants done later, where something is still open. */
-export const remindersFor = (
-  { id, file }: JobRecord,
-  sides: SideSpeech,
-): readonly { readonly job: string; readonly vehicle: string; readonly reminder: Reminder }[] =>
+export const remindersFor = ({ id, file }: JobRecord, sides: SideSpeech): readonly DueEntry[] =>
   remindersOf(file, sides)
     .filter(({ done }) => !done)
     .map((reminder) => ({ job: id, vehicle: file.vehicle.name ?? texts.noName, reminder }));
 
-/** A vehicle's sensors in a few words. */
-export function sensorsOf(vehicle: CaseFile['vehicle']): string {
-  const types = new Set(vehicle.channels.map((channel) => vehicle.sensorTypes?.[channel]));
-  const count = vehicle.channels.length === 3 ? texts.threeChannelsOneFor : texts.channels(vehicle.channels.length);
-  if (types.size === 1 && types.has('passive')) return texts.passiveSensors(count);
-  if (types.size === 1 && types.has('active')) return texts.activeSensors(count);
-  return types.has(undefined) ? texts.sensorTypeNotKnown(count) : texts.mixedSensors(count);
+/** Whether the ABS lamp was lit when it was last looked at, in a job that is still open. */
+export function isAbsOff(job: JobRecord | null): boolean {
+  if (!job || isEnded(job)) return false;
+  const last = job.file.observations.findLast(({ kind, withdrawn }) => kind === 'lamps' && withdrawn !== true);
+  const isRepaired = (job.file.repairs?.length ?? 0) > 0;
+  return last?.kind === 'lamps' && last.lit.includes('abs') && !isRepaired;
 }

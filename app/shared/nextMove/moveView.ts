@@ -2,6 +2,7 @@ import type { RouteLocationRaw } from 'vue-router';
 import type { FullAssessment, Move } from '../../../core/judgement/assess';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
+import { proofView } from '../../../core/proof/proofView';
 import { endingWords } from '../../../core/proof/endingWords';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 import { texts } from '#words/shared/nextMove';
@@ -106,6 +107,23 @@ function closedView(file: CaseFile): MoveView {
   };
 }
 
+/** A repair that stands and is being watched: only trips can tell. */
+function watchView({ ranking, repairDoubt }: FullAssessment, file: CaseFile): MoveView | null {
+  if ((file.repairs ?? []).length === 0) return null;
+  const { verdict, tripsNeeded } = proofView(file, ranking, repairDoubt);
+  if (verdict !== 'watching' || !tripsNeeded) return null;
+  return {
+    heading: texts.watchIsRunning,
+    sentence: texts.driveAndNote,
+    minutes: 1,
+    cost: null,
+    why: texts.afterMoreTrips(tripsNeeded),
+    button: texts.noteATrip,
+    to: { name: 'prove' },
+    isStop: false,
+  };
+}
+
 /** What the bar shows: how the job ended, else the stop with its reason, else the best move; null before the first judgement. */
 export function nextMoveView(
   assessment: FullAssessment | null,
@@ -115,5 +133,9 @@ export function nextMoveView(
   if (!assessment || !file) return null;
   if (file.ending) return closedView(file);
   const move = assessment.next[0];
-  return stopView(assessment, move, file, sides) ?? (move ? moveViewOf(move, file, sides) : null);
+  return (
+    watchView(assessment, file) ??
+    stopView(assessment, move, file, sides) ??
+    (move ? moveViewOf(move, file, sides) : null)
+  );
 }

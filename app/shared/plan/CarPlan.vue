@@ -2,26 +2,14 @@
 import { computed } from 'vue';
 import type { Channel } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
+import CarBody from './CarBody.vue';
 import type { CornerView } from './planView';
+import { ROUTES, WHEELS } from './places';
 
 /** The car from above: every corner with its state, the subject's way to the module drawn in. */
 const props = defineProps<{ corners: readonly CornerView[]; subject: Channel }>();
 const emit = defineEmits<{ select: [channel: Channel] }>();
 
-const WHEELS: Readonly<Record<Channel, { x: number; y: number }>> = {
-  'front-left': { x: 84, y: 76 },
-  'front-right': { x: 202, y: 76 },
-  'rear-left': { x: 84, y: 266 },
-  'rear-right': { x: 202, y: 266 },
-  'rear-axle': { x: 143, y: 272 },
-};
-const ROUTES: Readonly<Record<Channel, string>> = {
-  'front-left': 'M146 96v14c0 8-30 6-48 4',
-  'front-right': 'M150 96v14c0 8 34 6 54 4',
-  'rear-left': 'M146 96c0 50-34 60-34 100v80h-12',
-  'rear-right': 'M150 96c0 50 38 60 38 100v80h14',
-  'rear-axle': 'M148 96c0 40 36 60 36 100 0 50-30 60-34 76',
-};
 const route = computed(() => ROUTES[props.subject]);
 const stateOf = computed(
   () => props.corners.find((corner) => corner.channel === props.subject)?.state ?? 'open-question',
@@ -53,19 +41,7 @@ const stateOf = computed(
           d="M-6-6 6 6M6-6-6 6"
         />
       </g>
-      <path
-        class="body"
-        d="M150 20c-34 0-46 14-48 40l-4 56 2 130-2 56c2 26 18 36 52 36s50-10 52-36l-2-56 2-130-4-56c-2-26-14-40-48-40z"
-      />
-      <path class="thin" d="M110 58c26-10 54-10 80 0M122 150v112M178 150v112" />
-      <path
-        class="glass"
-        d="M108 118c28-14 56-14 84 0l-12 30c-20-6-40-6-60 0zM124 268c18 4 34 4 52 0l12 34c-24 8-52 8-76 0z"
-      />
-      <g class="module">
-        <rect x="131" y="68" width="36" height="22" rx="3" />
-        <path d="M139 90v6M146 90v6M153 90v6M160 90v6" />
-      </g>
+      <CarBody />
       <path class="route" :class="stateOf" :d="route" />
     </svg>
     <button
@@ -98,29 +74,6 @@ const stateOf = computed(
 svg {
   display: block;
   width: 100%;
-}
-
-.body {
-  fill: var(--raised);
-  stroke: var(--ink);
-  stroke-width: 2;
-  fill-opacity: 0.96;
-}
-
-.thin {
-  fill: none;
-  stroke: var(--ink);
-  stroke-opacity: 0.35;
-  stroke-width: 1.6;
-}
-
-.glass,
-.module rect,
-.module path {
-  fill: var(--ground);
-  stroke: var(--ink);
-  stroke-width: 2;
-  stroke-linejoin: round;
 }
 
 .wheel rect,

@@ -13,7 +13,7 @@ export const texts = {
   sensorBoughtOnA: 'Sensor, bought on a guess',
   wireAndSleeves: 'Wire and sleeves',
   workshopSearchByThe: 'Workshop: search by the hour',
-  n2009EstateOfThe: '2009 estate of the allotment society',
+  n2009EstateOfThe: '2009 estate',
   workshopNewSensorFitted: 'Workshop: new sensor fitted',
   adhesiveLinedSleeves: 'Adhesive-lined sleeves',
   crimpPliers: 'Crimp pliers',

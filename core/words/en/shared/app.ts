@@ -3,10 +3,7 @@ import type { Said } from '../../said';
 export const texts = {
   timeIsUp: (minutes: Said) => `${minutes} minutes are over: the timer of this job rings.`,
   theAdviserHadStopped: 'The adviser had stopped. It was started again, and its advice is up to date.',
-  tapQuiet: 'tap quiet',
-  colorVarBarAction: 'color: var(--bar-action); min-height: 44px',
   somethingWentWrongEverything: (reason: Said) => `Something went wrong: ${reason}. Everything you entered is stored.`,
-  idVehicleidUpdatedat: 'id, vehicleId, updatedAt',
   thisWasNotKept: 'this was not kept',
   repairedJob: 'repaired job',
   newJob: 'new job',

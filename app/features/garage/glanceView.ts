@@ -1,0 +1,63 @@
+import type { SegmentState } from '../../../core/belief/segments';
+import type { FullAssessment } from '../../../core/judgement/assess';
+import { SEGMENT_NAMES } from '../../../core/knowledge/names';
+import { proofView } from '../../../core/proof/proofView';
+import { describeRepair, type Speech } from '../../../core/report/describe';
+import type { Channel } from '../../../core/casefile/words';
+import { nextMoveView, type MoveView } from '../../shared/nextMove/moveView';
+import { percent } from '../../shared/path/pathView';
+import { cornersOf, type CornerView } from '../../shared/plan/planView';
+import type { JobRecord } from '../../storage/garageStorage';
+import { texts } from '#words/screens/garage';
+
+/** A job as the garage shows it: where the fault is believed to be, and what to do next. */
+export interface Glance {
+  readonly corners: readonly CornerView[];
+  readonly subject: Channel;
+  /** The corner that stands out, or that was repaired; empty where none does. */
+  readonly where: string;
+  readonly state: SegmentState;
+  readonly word: string;
+  /** Null while the adviser is still at it. */
+  readonly move: MoveView | null;
+  readonly watch: { readonly clean: number; readonly needed: number } | null;
+}
+
+type Outstanding = Pick<Glance, 'where' | 'state' | 'word'>;
+const NOWHERE: Outstanding = { where: '', state: 'open-question', word: '' };
+
+/** The likeliest segment of the corner that stands out. */
+function outstanding({ segments }: FullAssessment, corner: CornerView): Outstanding {
+  if (corner.state !== 'suspect' && corner.state !== 'at-fault') return NOWHERE;
+  const [first] = segments
+    .filter(({ channel }) => channel === corner.channel)
+    .toSorted((a, b) => b.probability - a.probability);
+  const state = first?.state === 'at-fault' || first?.state === 'suspect' ? first.state : corner.state;
+  const name = first && first.state === state ? SEGMENT_NAMES[first.segment].toLowerCase() : '';
+  const where = corner.name.charAt(0).toLowerCase() + corner.name.slice(1);
+  const share = percent(name === '' ? corner.probability : (first?.probability ?? 0));
+  return { where, state, word: state === 'at-fault' ? texts.segmentAtFault(name) : texts.segmentSuspect(name, share) };
+}
+
+/**
+ * A job at a glance.
+ * @param job the job. @param assessment what the adviser makes of it; null while nobody knows. @param speech how sides and units are said.
+ */
+export function glanceOf({ file, subject }: JobRecord, assessment: FullAssessment | null, speech: Speech): Glance {
+  const corners = cornersOf(file, assessment, speech.sides);
+  const worst = corners.toSorted((a, b) => b.probability - a.probability)[0];
+  const repair = (file.repairs ?? []).findLast(({ result }) => result !== 'no-change');
+  const found = assessment && worst ? outstanding(assessment, worst) : NOWHERE;
+  const mended: Outstanding | null =
+    found === NOWHERE && repair
+      ? { where: '', state: 'proved-good', word: describeRepair(repair, file, speech) }
+      : null;
+  const proof = repair && assessment ? proofView(file, assessment.ranking, assessment.repairDoubt) : null;
+  return {
+    corners,
+    subject: repair?.channel ?? worst?.channel ?? (subject as Channel | null) ?? 'front-left',
+    ...(mended ?? found),
+    move: nextMoveView(assessment, file, speech.sides),
+    watch: proof?.tripsNeeded ? { clean: proof.trips, needed: proof.trips + proof.tripsNeeded } : null,
+  };
+}

@@ -1,0 +1,23 @@
+export const texts = {
+  promise: 'A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.',
+  gotIt: 'Close this',
+  begin: 'A lamp is on: start a job',
+  beginWords: 'Name your vehicle, then say which lamps you see.',
+  tour: 'Take the tour with Tansy',
+  tourWords: 'A made-up car with water in a sensor, half way.',
+  practise: 'Practise on the Bench',
+  practiseWords: 'A made-up car with a hidden fault: nothing can break.',
+  howItThinks: 'How Zelf thinks',
+  lines: [
+    'It begins with every fault that such lamps can have, each as likely as it is on cars like yours.',
+    'Each thing that you see or measure makes some faults more likely and others less.',
+    'It believes what you saw. A reading that does not fit the others is marked, never dropped.',
+    'For every check it knows what each answer would mean, and how long and how dear the check is.',
+    'It proposes the move that makes the whole job cheapest: your time, the parts, and parts bought for nothing.',
+    'It looks several moves ahead, and looks before it measures where looking is quicker.',
+    'It tells you to repair when further checks would not change what to do.',
+    'A repair is proved only when the codes stay away and the lamps stay out on the road.',
+    'It says stop where a driveway is the wrong place: soft pedal, high voltage, airbag.',
+    'You may do anything else at any time. Write it down, and Zelf goes on from there.',
+  ],
+};
