@@ -3,3 +3,7 @@ declare module '*.vue' {
   const component: DefineComponent<object, object, unknown>;
   export default component;
 }
+
+declare module 'exifr/dist/lite.esm.mjs' {
+  export { parse } from 'exifr';
+}

@@ -17,6 +17,7 @@ import { createAdviserClient } from './workers/adviserClient';
 import { createBenchClient } from './workers/benchClient';
 import { createFilesClient } from './workers/filesClient';
 import { createLogClient } from './workers/logClient';
+import { createPhotoClient } from './workers/photoClient';
 import './shared/theme/element.css';
 import { texts } from '#words/shared/app';
 
@@ -39,6 +40,7 @@ providePorts(app, {
   }),
   files: createFilesClient(),
   logs: createLogClient(),
+  photos: createPhotoClient(),
   bench: createBenchClient(),
   now: () => isoWithOffset(new Date()),
   newId: () => crypto.randomUUID?.() ?? `id-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`,

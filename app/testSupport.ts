@@ -4,6 +4,7 @@ import { vi } from 'vitest';
 import ElementPlus from 'element-plus';
 import { createMemoryHistory, RouterView, type Router } from 'vue-router';
 import { debriefOf } from '../bench/practice/debrief';
+import { lessonOf } from '../bench/practice/lesson';
 import { trialCars } from '../bench/trial/trial';
 import { assessFully } from '../core/judgement/assess';
 import type { CaseFile, Vehicle } from '../core/casefile/contract';
@@ -14,6 +15,7 @@ import { createGarageStorage, type GarageStorage, type JobRecord } from './stora
 import { emptyCase, useGarage } from './stores/garage';
 import { providePorts, type Ports } from './stores/ports';
 import type { AdviserClient } from './workers/adviserClient';
+import type { Prepared } from './workers/preparePhoto';
 import { readBlob } from './workers/readBlob';
 import { readLogBlob } from './workers/readLogBlob';
 
@@ -37,6 +39,15 @@ export interface TestGarage {
 
 let count = 0;
 
+/** What a photograph becomes: no canvas here. */
+const PICTURE: Prepared = {
+  type: 'image/jpeg',
+  full: Uint8Array.of(1, 2, 3),
+  small: Uint8Array.of(4),
+  takenAt: '2026-05-03T10:11:12',
+  sha256: '0'.repeat(64),
+};
+
 /** Ids that repeat, and a clock that stands still. */
 function portsOn(storage: GarageStorage): Ports {
   return {
@@ -44,8 +55,10 @@ function portsOn(storage: GarageStorage): Ports {
     adviser,
     files: { read: readBlob },
     logs: { read: readLogBlob },
+    photos: { prepare: (file) => Promise.resolve(file.size > 0 ? PICTURE : null) },
     bench: {
       debrief: (practice) => Promise.resolve(debriefOf(practice)),
+      lesson: (vehicle, found) => Promise.resolve(lessonOf(vehicle, found)),
       trial: (cars, seed, progress) => {
         progress(cars);
         return { done: Promise.resolve(trialCars(0, cars, seed)), stop: () => undefined };

@@ -24,6 +24,7 @@ import { useDrafts } from '../stores/drafts';
 import { usePreferences } from '../stores/preferences';
 import { texts } from '#words/screens/pages';
 
+const QuickNote = defineAsyncComponent(() => import('../shared/shell/QuickNote.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../shared/shell/KeysDialog.vue'));
 
 /** A job: its header, plan, path strip and Next-move bar around the stage that is open. */
@@ -37,6 +38,7 @@ const OF_FIND: readonly string[] = ['check', 'live', 'watch'];
 useBell(() => job.record?.id);
 const isWhyOpen = ref(false);
 const isHelpOpen = ref(false);
+const isNoting = ref(false);
 const isWide = useMediaQuery('(min-width: 901px)');
 const isSmall = computed(() => !isWide.value);
 const compact = useCompact(isSmall);
@@ -103,6 +105,7 @@ useShortcuts({
         at: job.subject,
       },
     }),
+  l: () => (isNoting.value = true),
   g: () => (preferences.values.gloves = !preferences.values.gloves),
   'ctrl+z': () => void job.undo(),
   'ctrl+shift+z': () => void job.redo(),
@@ -139,6 +142,7 @@ useShortcuts({
       :undo-name="job.undoName"
       :redo-name="job.redoName"
       @help="isHelpOpen = true"
+      @note="isNoting = true"
       @undo="job.undo"
       @redo="job.redo"
     />
@@ -177,6 +181,7 @@ useShortcuts({
       :sides="preferences.values.sides"
       :currency="currency"
     />
+    <QuickNote v-if="isNoting" v-model="isNoting" />
     <KeysDialog v-if="isHelpOpen" v-model="isHelpOpen" />
   </div>
 </template>

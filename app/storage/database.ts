@@ -1,11 +1,12 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { DraftRecord, JobRecord, PreferenceRecord, VehicleRecord } from './records';
+import type { DraftRecord, JobRecord, PhotoRecord, PreferenceRecord, VehicleRecord } from './records';
 
 export type Database = Dexie & {
   vehicles: EntityTable<VehicleRecord, 'id'>;
   jobs: EntityTable<JobRecord, 'id'>;
   drafts: EntityTable<DraftRecord, 'id'>;
   preferences: EntityTable<PreferenceRecord, 'id'>;
+  photos: EntityTable<PhotoRecord, 'id'>;
 };
 
 /** What jobs can be found by. */
@@ -49,5 +50,6 @@ export async function openChecked(database: Database): Promise<void> {
 export function openDatabase(name = DATABASE_NAME): Database {
   const database = new Dexie(name, { autoOpen: false }) as Database;
   database.version(1).stores({ vehicles: 'id', jobs: JOB_KEYS.join(','), drafts: 'id', preferences: 'id' });
+  database.version(2).stores({ photos: 'id' });
   return database;
 }

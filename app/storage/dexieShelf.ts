@@ -1,6 +1,6 @@
 import Dexie, { liveQuery, type IndexableType } from 'dexie';
 import { openChecked, type Database } from './database';
-import { plain, type Kept, type Shelf } from './shelf';
+import { fitFor, type Kept, type Shelf } from './shelf';
 
 /** Records in IndexedDB, opened at the first work; what cannot be opened is tried anew at the next. */
 export function dexieShelf(database: Database): Shelf {
@@ -24,8 +24,10 @@ export function dexieShelf(database: Database): Shelf {
           return keys.map((key, at) => ({ key: key as IDBValidKey, value: values[at] }));
         }),
       ),
+    keys: (table) =>
+      ready(() => database.table<unknown, IndexableType>(table).toCollection().primaryKeys()) as Promise<IDBValidKey[]>,
     get: (table, key) => ready(() => database.table<unknown, IndexableType>(table).get(key as IndexableType)),
-    put: async (table, record) => void (await ready(() => database.table(table).put(plain(record)))),
+    put: async (table, record) => void (await ready(() => database.table(table).put(fitFor(table, record)))),
     remove: (table, key) => ready(() => database.table(table).delete(key as IndexableType)),
     atOnce: (tables, work) =>
       ready(() =>

@@ -1,6 +1,7 @@
 import { sheetAfter } from '../../core/commands/vehicleInJob';
 import { mergedText } from '../../core/commands/mergedText';
 import { faultOf } from './faults';
+import { photosOn, type PhotoStorage } from './photoStorage';
 import { NO_PATIENCE, patiently, whenLong, type Patience, type Unsaved } from './patience';
 import {
   lookAtRecord,
@@ -24,7 +25,7 @@ export interface GarageSeen {
 }
 
 /** What the app keeps, and the only way to it. Every change is a transaction on the newest record, so two tabs cannot undo each other. */
-export interface GarageStorage {
+export interface GarageStorage extends PhotoStorage {
   watchGarage(seen: (garage: GarageSeen) => void): Stop;
   /** Null: there is none, or it cannot be read. */
   watchJob(id: string, seen: (job: JobRecord | null) => void): Stop;
@@ -206,6 +207,7 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     watchDraft: (id, message) => watch(() => draftOn(shelf, id), message),
     keepDraft: (id, text, before = null) =>
       patient(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
+    ...photosOn(shelf, patient),
     preference: (id) =>
       patient(async () => ((await shelf.get('preferences', id)) as { value?: unknown } | undefined)?.value),
     keepPreference: (id, value) => patient(() => shelf.put('preferences', { id, value })),

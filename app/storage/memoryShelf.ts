@@ -1,4 +1,4 @@
-import { plain, TABLES, type Kept, type Shelf, type Table } from './shelf';
+import { fitFor, TABLES, type Kept, type Shelf, type Table } from './shelf';
 
 /** Records that last as long as the page: for a browser that keeps nothing, and for tests. */
 export function memoryShelf(): Shelf {
@@ -35,9 +35,10 @@ export function memoryShelf(): Shelf {
 
   return {
     all: (table) => Promise.resolve([...of(table)].map(([key, value]): Kept => ({ key, value }))),
+    keys: (table) => Promise.resolve([...of(table).keys()]),
     get: (table, key) => Promise.resolve(of(table).get(key)),
     put(table, record) {
-      of(table).set((record as { readonly id: IDBValidKey }).id, plain(record));
+      of(table).set((record as { readonly id: IDBValidKey }).id, fitFor(table, record));
       changed();
       return Promise.resolve();
     },

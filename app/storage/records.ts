@@ -54,6 +54,16 @@ export interface DraftRecord {
 /** A draft as it is stored. */
 export type StoredDraft = Omit<DraftRecord, 'id'>;
 
+/** A picture that belongs to an attachment of a job; it has the attachment's id. */
+export interface PhotoRecord {
+  readonly id: string;
+  readonly type: string;
+  /** At most 1600 points wide or high. */
+  readonly full: Uint8Array<ArrayBuffer>;
+  /** The same for a list, at most 320 points. */
+  readonly small: Uint8Array<ArrayBuffer>;
+}
+
 export interface PreferenceRecord {
   readonly id: string;
   readonly value: unknown;

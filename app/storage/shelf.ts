@@ -1,5 +1,5 @@
 /** The tables that are kept. */
-export const TABLES = ['vehicles', 'jobs', 'drafts', 'preferences'] as const;
+export const TABLES = ['vehicles', 'jobs', 'drafts', 'preferences', 'photos'] as const;
 export type Table = (typeof TABLES)[number];
 
 export type Stop = () => void;
@@ -13,6 +13,7 @@ export interface Kept {
 /** The bare keeping of records by table and key. What stands on it knows nothing of how they are kept. */
 export interface Shelf {
   all(table: Table): Promise<Kept[]>;
+  keys(table: Table): Promise<IDBValidKey[]>;
   get(table: Table, key: IDBValidKey): Promise<unknown>;
   /** Puts a record under its own `id`. */
   put(table: Table, record: object): Promise<void>;
@@ -22,6 +23,9 @@ export interface Shelf {
   /** Asks now and after every change of what was read; `failed` ends it. */
   watch<T>(query: () => Promise<T>, seen: (value: T) => void, failed: (error: unknown) => void): Stop;
 }
+
+/** What goes on a table: pictures as they are, everything else as plain data. */
+export const fitFor = <T extends object>(table: Table, record: T): T => (table === 'photos' ? record : plain(record));
 
 /** Plain data only: Vue's proxies cannot be stored. */
 export function plain<T>(value: T): T {

@@ -102,6 +102,25 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
     },
   },
   {
+    name: 'pictures are kept as they are; those that no job speaks of are swept away',
+    async run(storage) {
+      const { job } = await laidOut(storage);
+      const picture = (id: string) => ({
+        id,
+        type: 'image/jpeg',
+        full: Uint8Array.of(1, 2, 255),
+        small: Uint8Array.of(7),
+      });
+      await storage.putPhotos([picture('p1'), picture('p2')]);
+      const attachment = { id: 'p1', name: 'seat.jpg', type: 'image/jpeg' };
+      await storage.changeJob(job.id, (now) => ({ ...now, file: { ...now.file, attachments: [attachment] } }));
+      await storage.sweepPhotos();
+      const kept = await storage.photo('p1');
+      same([kept?.type, ...(kept?.full ?? [])], ['image/jpeg', 1, 2, 255]);
+      same(await storage.photo('p2'), null);
+    },
+  },
+  {
     name: 'changes of several hands at once are all kept',
     async run(storage, shelf) {
       const { job } = await laidOut(storage);

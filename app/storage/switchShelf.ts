@@ -11,6 +11,7 @@ export function switchShelf(first: Shelf): SwitchShelf {
   return {
     use: (other) => void (current = other),
     all: (table) => current.all(table),
+    keys: (table) => current.keys(table),
     get: (table, key) => current.get(table, key),
     put: (table, record) => current.put(table, record),
     remove: (table, key) => current.remove(table, key),

@@ -52,6 +52,7 @@ export const useGarage = defineStore('garage', () => {
     });
     await layOutDemo(storage, now());
     isLaidOut.value = true;
+    await storage.sweepPhotos();
   }
 
   async function addVehicle(vehicle: Vehicle): Promise<string> {

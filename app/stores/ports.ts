@@ -4,6 +4,7 @@ import type { AdviserClient } from '../workers/adviserClient';
 import type { BenchClient } from '../workers/benchClient';
 import type { FilesClient } from '../workers/filesClient';
 import type { LogClient } from '../workers/logClient';
+import type { PhotoClient } from '../workers/photoClient';
 
 /** The browser's room for this site. */
 export interface Room {
@@ -20,6 +21,7 @@ export interface Ports {
   readonly adviser: AdviserClient;
   readonly files: FilesClient;
   readonly logs: LogClient;
+  readonly photos: PhotoClient;
   readonly bench: BenchClient;
   /** Asks the browser not to throw away what is stored when room gets short. */
   readonly askToStay: () => Promise<void>;

@@ -1,4 +1,7 @@
 import type { Debrief } from '../../bench/practice/debrief';
+import type { Lesson } from '../../bench/practice/lesson';
+import type { HiddenFault } from '../../bench/world';
+import type { Vehicle } from '../../core/casefile/contract';
 import type { Practice } from '../../bench/practice/session';
 import type { CarResult } from '../../bench/trial/trial';
 import type { BenchApi } from './bench.worker';
@@ -14,6 +17,16 @@ const hire = (): Supervised<BenchApi> => supervise<BenchApi>(startWorker, undefi
 export async function debriefInWorker(practice: Practice, hand = hire()): Promise<Debrief> {
   try {
     return await hand.ask((remote) => remote.debrief(JSON.parse(JSON.stringify(practice)) as Practice));
+  } finally {
+    hand.end();
+  }
+}
+
+/** Plays the owner's car with the fault that it turned out to have, off the screen's thread. */
+async function lessonInWorker(vehicle: Vehicle, found: HiddenFault): Promise<Lesson> {
+  const hand = hire();
+  try {
+    return await hand.ask((remote) => remote.lesson(JSON.parse(JSON.stringify(vehicle)) as Vehicle, { ...found }));
   } finally {
     hand.end();
   }
@@ -67,11 +80,13 @@ export function runTrial(
 /** The bench's long work, off the screen's thread. */
 export interface BenchClient {
   readonly debrief: (practice: Practice) => Promise<Debrief>;
+  readonly lesson: (vehicle: Vehicle, found: HiddenFault) => Promise<Lesson>;
   readonly trial: (cars: number, seed: number, progress: (done: number) => void) => RunningTrial;
 }
 
 /** Each work in workers of its own. */
 export const createBenchClient = (): BenchClient => ({
   debrief: (practice) => debriefInWorker(practice),
+  lesson: lessonInWorker,
   trial: (cars, seed, progress) => runTrial(cars, seed, progress),
 });

@@ -210,7 +210,12 @@ export const COST = record(
 
 export const ATTACHMENT = record(
   { id, name: { is: 'text', max: 500 }, type: { is: 'text', max: 200 } },
-  { takenAt: moment, sha256: { is: 'text', pattern: /^[0-9a-fA-F]{64}$/, example: '64 hexadecimal digits' } },
+  {
+    takenAt: moment,
+    sha256: { is: 'text', pattern: /^[0-9a-fA-F]{64}$/, example: '64 hexadecimal digits' },
+    /** What it shows: the id of an observation, a repair, a cost, a note or a fastener, or the key of a step as `work` has it. */
+    of: { is: 'text', max: 500 },
+  },
 );
 
 export const CASE_FILE = record(
@@ -246,3 +251,4 @@ export type Repair = Infer<typeof REPAIR>;
 export type Work = Infer<typeof WORK>;
 export type Fastener = Infer<typeof FASTENER>;
 export type Cost = Infer<typeof COST>;
+export type Attachment = Infer<typeof ATTACHMENT>;

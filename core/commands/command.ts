@@ -1,4 +1,14 @@
-import type { CaseFile, Cost, Fastener, Observation, ObservationOf, Repair, Specs, Work } from '../casefile/contract';
+import type {
+  Attachment,
+  CaseFile,
+  Cost,
+  Fastener,
+  Observation,
+  ObservationOf,
+  Repair,
+  Specs,
+  Work,
+} from '../casefile/contract';
 import { mergedCase } from '../casefile/merge';
 import type { Channel, SensorType } from '../casefile/words';
 import type { SchoolId } from '../knowledge/guide/schools';
@@ -33,6 +43,8 @@ export type Command =
   | { readonly do: 'cost-use'; readonly id: string; readonly use: Cost['use'] }
   | { readonly do: 'remove-cost'; readonly id: string }
   | { readonly do: 'note'; readonly text: string }
+  | { readonly do: 'attach'; readonly attachments: readonly Attachment[] }
+  | { readonly do: 'detach'; readonly id: string }
   | { readonly do: 'end'; readonly ending: CaseFile['ending'] }
   | { readonly do: 'specs'; readonly specs: Partial<Specs> }
   | { readonly do: 'fastener'; readonly fastener: Omit<Fastener, 'id' | 'at' | 'place'> }
@@ -199,6 +211,14 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   note: {
     name: texts.theNote,
     run: (file, { text }, { newId, at }) => ({ ...file, notes: [...(file.notes ?? []), { id: newId(), at, text }] }),
+  },
+  attach: {
+    name: texts.thePhoto,
+    run: (file, { attachments }) => ({ ...file, attachments: [...(file.attachments ?? []), ...attachments] }),
+  },
+  detach: {
+    name: texts.removingThePhoto,
+    run: (file, { id }) => ({ ...file, attachments: without(file.attachments, id) }),
   },
   end: { name: texts.theEndOfThe, run: (file, { ending }) => ended(file, ending) },
   specs: {

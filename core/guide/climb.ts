@@ -1,4 +1,4 @@
-import type { CaseFile } from '../casefile/contract';
+import type { CaseFile, Work } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { LADDERS } from '../knowledge/guide/ladders';
 import { RESULTS, type Ladder, type Rung, type RungResult } from '../knowledge/guide/rung';
@@ -33,6 +33,19 @@ export const inHandKey = (id: string, channel: Channel | null): string => `have:
 const RUNG_KEY = /^rung:([a-z-]+):([a-z-]+)@(.+)$/u;
 
 const isResult = (word: string): word is RungResult => Object.hasOwn(RESULTS, word);
+
+/**
+ * What an entry of `work` says of a rung.
+ * @returns the rung of whichever ladder, with its result; null where the entry speaks of none.
+ * @example triedOf({ id: 'w', step: 'chock' }) // => null
+ */
+export function triedOf({ step }: Work): { readonly rung: Rung; readonly result: RungResult } | null {
+  const [, name, result = ''] = RUNG_KEY.exec(step) ?? [];
+  const rung = Object.values(LADDERS)
+    .flatMap(({ rungs }) => rungs)
+    .find(({ id }) => id === name);
+  return rung && isResult(result) ? { rung, result } : null;
+}
 
 /** The rung that follows a result. */
 function after({ rungs, brokenAt }: Ladder, { rung, result }: Tried): Rung | null {

@@ -1,3 +1,4 @@
+import type { Cost } from '../casefile/contract';
 import type { Segment, RepairSegment } from '../casefile/words';
 import { texts } from '#words/knowledge/names';
 
@@ -179,3 +180,5 @@ export const REPAIR_NAMES: Readonly<Record<string, string>> = {
   'topped-up': texts.toppedUp,
   other: texts.otherWork,
 };
+export const COST_USE_NAMES: Readonly<Record<Cost['use'], string>> = texts.costUses;
+export const QUOTE_CASE_NAMES: Readonly<Record<NonNullable<Cost['case']>, string>> = texts.quoteCases;

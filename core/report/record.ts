@@ -110,7 +110,7 @@ function costLines(file: CaseFile): readonly RecordLine[] {
     detail: texts.uses[cost.use],
   }));
   if (lines.length === 0) return [];
-  const { spent, saved, quote } = tally(file.costs ?? []);
+  const { spent, saved, quote } = tally(file.costs ?? [], file.owner?.currency);
   const sum = (words: string, amount: number): RecordLine => ({
     at: '',
     words,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import PhotosOf from '../../shared/photos/PhotosOf.vue';
 import type { EvidenceLine } from './evidenceView';
 import { texts } from '#words/screens/find';
 
@@ -51,6 +52,7 @@ const shown = computed(() => [...props.lines].reverse());
                   : texts.aboutAnotherWheel
           }}</span>
         </button>
+        <PhotosOf class="shots" :of="line.id" :what="line.title" :is-fixed="opened !== line.id" />
         <div v-if="opened === line.id" class="more">
           <span v-if="line.weighs" class="figure muted">{{
             texts.decibans(line.weighs.decibans > 0 ? '+' : '', line.weighs.decibans.toFixed(1))
@@ -66,6 +68,10 @@ const shown = computed(() => [...props.lines].reverse());
 </template>
 
 <style scoped>
+.shots {
+  padding-bottom: 8px;
+}
+
 .evidence {
   min-width: 0;
 }

@@ -5,7 +5,7 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import { sayMoney } from '../../../core/words/money';
 import { usePreferences } from '../../stores/preferences';
 import AnyRepair from './AnyRepair.vue';
-import CostPanel from './CostPanel.vue';
+import CostPanel from '../../shared/costs/CostPanel.vue';
 import GuideView from './GuideView.vue';
 import MadeRepairs from './MadeRepairs.vue';
 import { useFix } from './useFix';

@@ -5,7 +5,7 @@ import { RouterLink } from 'vue-router';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import { stepPlate } from '../../shared/drawings/plates/steps';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
-import CostPanel from './CostPanel.vue';
+import CostPanel from '../../shared/costs/CostPanel.vue';
 import FastenerBoard from './fasteners/FastenerBoard.vue';
 import GuideBar from './GuideBar.vue';
 import HowLongRange from './HowLongRange.vue';

@@ -4,6 +4,7 @@ import type { GuideStep } from '../../../core/guide/compose';
 import { PROOF_ANSWERS } from '../../../core/proof/answers';
 import type { Plate } from '../../shared/drawings/plate';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
+import PhotosOf from '../../shared/photos/PhotosOf.vue';
 import WithTerms from '../../shared/terms/WithTerms.vue';
 import StepFasteners from './fasteners/StepFasteners.vue';
 import PartCheck from './PartCheck.vue';
@@ -64,6 +65,7 @@ const torque = computed(() => props.step.torque);
   <SchoolChoice v-if="step.school" :school="step.school" />
   <StepFasteners :fix="fix" :step="step" />
   <TimerCard v-if="step.soakMinutes" :what="step.step" :name="texts.timer" :minutes="step.soakMinutes" />
+  <PhotosOf :of="step.undoes ?? step.id" :what="step.text" />
   <p v-for="caution in step.cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
   <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
     <h2>{{ texts.beforeTheWheelGoes }}</h2>

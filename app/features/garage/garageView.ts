@@ -3,7 +3,7 @@ import { tally } from '../../../core/ledger/tally';
 import { isNote } from '../../../core/report/timeline';
 import { remindersOf, type Reminder } from '../../../core/report/reminders';
 import type { SideSpeech } from '../../../core/vehicle/sides';
-import { sayMoney } from '../../../core/words/money';
+import { sayMoney, USUAL_CURRENCY } from '../../../core/words/money';
 import type { JobRecord, VehicleRecord } from '../../storage/garageStorage';
 import { texts } from '#words/screens/garage';
 
@@ -79,8 +79,8 @@ const ENDINGS: Readonly<Record<NonNullable<CaseFile['ending']>, string>> = {
 
 /** How a job stands, and what it cost, in half a line. */
 export function standingOf({ file, stage }: JobRecord): string {
-  const sums = tally(file.costs ?? []);
   const currency = file.owner?.currency;
+  const sums = tally(file.costs ?? [], currency);
   const state = file.ending
     ? ENDINGS[file.ending]
     : file.observations.length === 0
@@ -94,12 +94,12 @@ export function standingOf({ file, stage }: JobRecord): string {
 export function savedBy(jobs: readonly JobRecord[]): string {
   const sums = new Map<string, number>();
   for (const { file } of jobs) {
-    const { saved } = tally(file.costs ?? []);
-    const currency = file.owner?.currency ?? '';
+    const currency = file.owner?.currency ?? USUAL_CURRENCY;
+    const { saved } = tally(file.costs ?? [], currency);
     if (saved !== null) sums.set(currency, (sums.get(currency) ?? 0) + saved);
   }
   const positive = [...sums].filter(([, saved]) => saved > 0);
-  return positive.map(([currency, saved]) => sayMoney(saved, currency || undefined)).join(' + ');
+  return positive.map(([currency, saved]) => sayMoney(saved, currency)).join(' + ');
 }
 
 /** A reminder with the job and vehicle it belongs to. */

@@ -3,19 +3,20 @@ import { computed, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import { writeCaseFile, caseFileName } from '../../../core/casefile/write';
 import { reminderKey, remindersOf } from '../../../core/report/reminders';
-import { timelineOf } from '../../../core/report/timeline';
 import { faultName } from '../../../core/knowledge/faults';
 import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
+import PhotosOf from '../../shared/photos/PhotosOf.vue';
 import ReminderList from '../../shared/reminders/ReminderList.vue';
 import { saveText } from '../../shared/saveText';
-import { shownMoment } from '../../shared/time';
 import { endingWords } from '../../../core/proof/endingWords';
-import { sayMoney } from '../../../core/words/money';
+import { sayMoney, USUAL_CURRENCY } from '../../../core/words/money';
 import { percent } from '../../shared/path/pathView';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
+import LedgerPanel from './LedgerPanel.vue';
+import TimelineList from './TimelineList.vue';
 import { useDraft, withoutRecorded } from '../../stores/useDraft';
 import { texts } from '#words/screens/notebook';
 
@@ -25,13 +26,12 @@ const { now } = usePorts();
 const { values } = usePreferences();
 const text = useDraft(() => `${job.record?.id}.note`, true);
 
-const timeline = computed(() => (job.file ? timelineOf(job.file, values) : []));
 /** The name as it is typed; what another tab makes of it comes in when nobody types here. */
 const title = ref('');
 const isNaming = ref(false);
 watch([() => job.record?.title, isNaming], ([now]) => isNaming.value || (title.value = now ?? ''), { immediate: true });
-const sums = computed(() => tally(job.file?.costs ?? []));
-const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
+const currency = computed(() => job.file?.owner?.currency ?? USUAL_CURRENCY);
+const sums = computed(() => tally(job.file?.costs ?? [], currency.value));
 const top = computed(() => job.assessment?.ranking[0]);
 
 const reminders = computed(() =>
@@ -94,21 +94,14 @@ async function addNote(): Promise<void> {
     </section>
     <section class="note">
       <el-input v-model="text" type="textarea" :rows="2" :placeholder="texts.aNoteWithThe" :aria-label="texts.aNote" />
-      <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
+      <div class="chips">
+        <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
+        <PhotosOf of="job" :what="texts.theJob" />
+      </div>
     </section>
     <ReminderList :entries="reminders" @done="seeTo" />
-    <section>
-      <h2 class="overline">{{ texts.whatHappenedNewestFirst }}</h2>
-      <p v-if="timeline.length === 0" class="muted">{{ texts.nothingYet }}</p>
-      <ul class="rows" data-test="timeline">
-        <li v-for="entry in timeline" :key="entry.id" class="line">
-          <span class="when figure">{{ shownMoment(entry.at) }}</span><span
-            ><b>{{ entry.words }}</b
-            ><span v-if="entry.detail" class="muted"> · {{ entry.detail }}</span></span
-          >
-        </li>
-      </ul>
-    </section>
+    <LedgerPanel />
+    <TimelineList />
   </div>
 </template>
 
@@ -130,30 +123,12 @@ async function addNote(): Promise<void> {
 
 .note {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
   gap: 10px;
-}
-
-.line {
-  display: grid;
-  grid-template-columns: 150px minmax(0, 1fr);
-  gap: 12px;
-}
-
-.when {
-  font-size: 0.85rem;
-  font-weight: 400;
-  color: var(--muted);
 }
 
 @media (max-width: 700px) {
   .notebook {
     padding: 14px 16px 24px;
-  }
-
-  .line {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0;
   }
 }
 </style>

@@ -18,6 +18,7 @@ const KEYS = [
   ['M', texts.enterAMeterReading],
   [texts.ctrlZ, texts.undoTheLastStep],
   [texts.ctrlShiftZ, texts.redoIt],
+  ['L', texts.aQuickNote],
   ['G', texts.gloveMode],
   ['/', texts.theHandbook],
   ['?', texts.theseSettings],

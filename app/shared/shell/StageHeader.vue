@@ -17,7 +17,7 @@ defineProps<{
   undoName: string | null;
   redoName: string | null;
 }>();
-const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
+const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
 </script>
 
 <template>
@@ -67,6 +67,7 @@ const emit = defineEmits<{ help: []; undo: []; redo: [] }>();
         <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">{{
           texts.bench
         }}</RouterLink>
+        <button type="button" data-test="note" @click="emit('note')">{{ texts.quickNote }}</button>
         <RouterLink :to="{ name: 'notebook', params: { job } }">{{ texts.notebook }}</RouterLink>
         <button type="button" class="help" @click="emit('help')">{{ texts.settings }}</button>
       </p>

@@ -1,4 +1,6 @@
 export const texts = {
+  thePhoto: 'the photo',
+  removingThePhoto: 'removing the photo',
   theMerging: 'putting two devices together',
   theFastener: 'the fastener',
   removingTheFastener: 'removing the fastener',

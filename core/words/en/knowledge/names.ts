@@ -139,4 +139,13 @@ export const texts = {
   replaced: 'replaced',
   cleaned: 'cleaned',
   charged: 'charged',
+  costUses: {
+    needed: 'needed',
+    wasted: 'bought for nothing',
+    kept: 'tool, kept',
+    spare: 'spare part',
+    refund: 'money back',
+    quote: "workshop's quote",
+  },
+  quoteCases: { best: 'best case', usual: 'usual case', worst: 'worst case' },
 };

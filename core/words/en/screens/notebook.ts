@@ -1,3 +1,4 @@
+import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
@@ -13,4 +14,10 @@ export const texts = {
   noteIt: 'Note it',
   whatHappenedNewestFirst: 'What happened, newest first',
   nothingYet: 'Nothing yet.',
+  theJob: 'the job',
+  onlyThese: 'Only these',
+  kinds: { seen: 'Seen', done: 'Done', paid: 'Paid', note: 'Notes', photo: 'Photos' },
+  search: 'Search what happened',
+  nothingFound: 'Nothing here has all these words.',
+  showMore: (count: number) => plural(count, { one: 'Show 1 older', other: 'Show # older' }),
 };

@@ -1,35 +1,33 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Cost } from '../../../core/casefile/contract';
+import { COST_USE_NAMES, QUOTE_CASE_NAMES } from '../../../core/knowledge/names';
 import { tally } from '../../../core/ledger/tally';
 import { sayMoney } from '../../../core/words/money';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
-import { texts } from '#words/screens/fix';
+import PhotosOf from '../photos/PhotosOf.vue';
+import { numberIn } from '../numberIn';
+import { texts } from '#words/shared/costs';
 
 /** What was spent on this job, and what it was good for. */
+defineProps<{
+  /** Where there is room, each line can have photos of its receipt. */
+  isRoomy?: boolean;
+}>();
 const job = useJob();
 const item = useDraft(() => `${job.record?.id}.cost.item`);
 const amount = useDraft(() => `${job.record?.id}.cost.amount`);
 const use = ref<Cost['use']>('needed');
-const USES: readonly (readonly [Cost['use'], string])[] = [
-  ['needed', 'needed'],
-  ['wasted', 'wasted'],
-  ['kept', texts.toolKept],
-  ['spare', 'spare'],
-  ['refund', 'refund'],
-  ['quote', texts.workshopsQuote],
-];
+const quoteCase = ref<NonNullable<Cost['case']>>('usual');
 const costs = computed(() => job.file?.costs ?? []);
-const sums = computed(() => tally(costs.value));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
-const value = computed(() => Number(amount.value.replace(',', '.')));
-const canAdd = computed(
-  () => item.value.trim() !== '' && amount.value.trim() !== '' && Number.isFinite(value.value) && value.value >= 0,
-);
+const sums = computed(() => tally(costs.value, currency.value));
+const value = computed(() => numberIn(amount.value));
+const canAdd = computed(() => item.value.trim() !== '' && (value.value ?? -1) >= 0);
 
 async function add(): Promise<void> {
-  if (!canAdd.value) return;
+  if (!canAdd.value || value.value === undefined) return;
   await job.dispatch({
     do: 'cost',
     cost: {
@@ -37,7 +35,7 @@ async function add(): Promise<void> {
       amount: value.value,
       currency: currency.value,
       use: use.value,
-      ...(use.value === 'quote' ? { case: 'usual' as const } : {}),
+      ...(use.value === 'quote' ? { case: quoteCase.value } : {}),
     },
   });
   item.value = '';
@@ -50,9 +48,15 @@ async function add(): Promise<void> {
     <h2 class="overline">{{ texts.spentOnThisJob }}</h2>
     <ul class="rows">
       <li v-for="cost in costs" :key="cost.id" class="cost">
-        <span
-          >{{ cost.item }}<span class="muted"> · {{ USES.find(([id]) => id === cost.use)?.[1] }}</span></span
-        >
+        <span class="words"
+          ><span
+            >{{ cost.item
+            }}<span class="muted">
+              · {{ COST_USE_NAMES[cost.use] }}{{ cost.case ? `, ${QUOTE_CASE_NAMES[cost.case]}` : '' }}</span
+            ></span
+          >
+          <PhotosOf :of="cost.id" :what="cost.item" :is-fixed="!isRoomy" />
+        </span>
         <span class="figure">{{ sayMoney(cost.amount, cost.currency ?? currency) }}</span>
         <button
           class="remove"
@@ -76,7 +80,10 @@ async function add(): Promise<void> {
         <el-input v-model="item" :placeholder="texts.sensorPatternPart" :aria-label="texts.what" />
         <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="texts.price(currency)" />
         <el-select v-model="use" :aria-label="texts.whatItWasGood"
-          ><el-option v-for="[id, words] in USES" :key="id" :value="id" :label="words"
+          ><el-option v-for="(words, id) in COST_USE_NAMES" :key="id" :value="id" :label="words"
+        /></el-select>
+        <el-select v-if="use === 'quote'" v-model="quoteCase" :aria-label="texts.howItGoes"
+          ><el-option v-for="(words, id) in QUOTE_CASE_NAMES" :key="id" :value="id" :label="words"
         /></el-select>
         <button class="tap" type="button" :disabled="!canAdd" @click="add">{{ texts.add }}</button>
       </div>
@@ -99,6 +106,11 @@ async function add(): Promise<void> {
 
 .cost > :first-child {
   flex: 1;
+}
+
+.words {
+  display: grid;
+  gap: 6px;
 }
 
 .remove {
