@@ -9,6 +9,7 @@ import { trialCars } from '../bench/trial/trial';
 import { assessFully } from '../core/judgement/assess';
 import type { CaseFile, Vehicle } from '../core/casefile/contract';
 import { createAppRouter } from './router';
+import { readBundle, writeBundle } from './storage/bundle';
 import { openDatabase, type Database } from './storage/database';
 import { dexieShelf } from './storage/dexieShelf';
 import { createGarageStorage, type GarageStorage, type JobRecord } from './storage/garageStorage';
@@ -53,7 +54,11 @@ function portsOn(storage: GarageStorage): Ports {
   return {
     storage,
     adviser,
-    files: { read: readBlob },
+    files: {
+      read: readBlob,
+      pack: writeBundle,
+      unpack: async (file) => readBundle(new Uint8Array(await file.arrayBuffer())),
+    },
     logs: { read: readLogBlob },
     photos: { prepare: (file) => Promise.resolve(file.size > 0 ? PICTURE : null) },
     bench: {

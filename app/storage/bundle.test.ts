@@ -1,7 +1,8 @@
 import { strToU8, zipSync } from 'fflate';
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../../tests/support/caseBuilder';
-import { intakeOf, readBundle, writeBundle, type Bundle } from './bundle';
+import { readBundle, writeBundle } from './bundle';
+import { intakeOf, type Bundle } from './intake';
 import type { JobRecord, VehicleRecord } from './records';
 
 const AT = '2026-05-04T17:30:00Z';
@@ -19,7 +20,8 @@ const job = (id: string, lamps: readonly string[] = ['o-1']): JobRecord => ({
     observations: lamps.map((name) => ({ id: name, kind: 'lamps', lit: ['abs'] })),
   },
 });
-const GARAGE: Bundle = { vehicles: [vehicle], jobs: [job('a'), job('b')] };
+const PHOTO = { id: 'p1', type: 'image/jpeg', full: Uint8Array.of(255, 216, 1, 2), small: Uint8Array.of(255, 216) };
+const GARAGE: Bundle = { vehicles: [vehicle], jobs: [job('a'), job('b')], photos: [PHOTO] };
 
 describe('a bundle', () => {
   test('is read back as it was written', async () => {
@@ -33,7 +35,7 @@ describe('a bundle', () => {
     }
   });
   test('with any byte of a record changed, it is refused', async () => {
-    const bytes = await writeBundle({ vehicles: [], jobs: [job('a')] });
+    const bytes = await writeBundle({ vehicles: [], jobs: [job('a')], photos: [] });
     const at = new TextDecoder('latin1').decode(bytes).indexOf('jobs/0.json') + 'jobs/0.json'.length + 9;
     for (let step = 0; step < 40; step += 1) {
       const changed = bytes.slice();
@@ -51,7 +53,7 @@ describe('a bundle', () => {
       strToU8('PK no zip'),
     ])
       expect((await readBundle(zip)).ok).toBe(false);
-    const wrong = await writeBundle({ vehicles: [], jobs: [{ ...job('a'), stage: 'nowhere' } as never] });
+    const wrong = await writeBundle({ vehicles: [], jobs: [{ ...job('a'), stage: 'nowhere' } as never], photos: [] });
     expect(await readBundle(wrong)).toMatchObject({
       ok: false,
       problems: [{ code: 'not-right', path: 'jobs/0.json' }],
@@ -61,8 +63,12 @@ describe('a bundle', () => {
 
 describe('taking it in', () => {
   test('says what is new, what is put together, and what is there already', () => {
-    const garage: Bundle = { vehicles: [vehicle], jobs: [job('a'), job('b', ['o-2'])] };
-    const bundle: Bundle = { vehicles: [vehicle, { ...vehicle, id: 'w' }], jobs: [job('a'), job('b'), job('c')] };
+    const garage: Bundle = { vehicles: [vehicle], jobs: [job('a'), job('b', ['o-2'])], photos: [] };
+    const bundle: Bundle = {
+      vehicles: [vehicle, { ...vehicle, id: 'w' }],
+      jobs: [job('a'), job('b'), job('c')],
+      photos: [],
+    };
     const intake = intakeOf(bundle, garage, AT);
     expect(intake).toMatchObject({ added: 1, merged: 1, same: 1 });
     expect(intake.vehicles.map(({ id }) => id)).toEqual(['w']);
@@ -72,9 +78,37 @@ describe('taking it in', () => {
     ]);
   });
   test('taken in twice, the second time changes nothing', () => {
-    const bundle: Bundle = { vehicles: [vehicle], jobs: [job('a', ['o-1', 'o-9'])] };
+    const bundle: Bundle = { vehicles: [vehicle], jobs: [job('a', ['o-1', 'o-9'])], photos: [] };
     const first = intakeOf(bundle, { vehicles: [vehicle], jobs: [job('a')] }, AT);
     const again = intakeOf(bundle, { vehicles: [vehicle], jobs: first.jobs }, AT);
     expect(again).toMatchObject({ added: 0, merged: 0, same: 1, jobs: [], vehicles: [] });
   });
+  test('an entry that was changed here and there is counted as a clash; the fuller version stands', () => {
+    const changed = (note: string): JobRecord => {
+      const made = job('a');
+      return {
+        ...made,
+        file: { ...made.file, observations: made.file.observations.map((seen) => ({ ...seen, note })) },
+      };
+    };
+    const bundle: Bundle = { vehicles: [], jobs: [changed('seen twice')], photos: [] };
+    const intake = intakeOf(bundle, { vehicles: [], jobs: [changed('once')] }, AT);
+    expect(intake).toMatchObject({ merged: 1, clashes: 1 });
+    expect(intake.jobs[0]?.file.observations[0]?.note).toBe('seen twice');
+  });
+});
+
+test('pictures come back as they were; one whose bytes were changed, or that is missing, spoils the whole', async () => {
+  const bytes = await writeBundle(GARAGE);
+  const read = await readBundle(bytes);
+  expect(read.ok && read.value.photos).toEqual([PHOTO]);
+  const at = new TextDecoder('latin1').decode(bytes).indexOf('photos/0.jpg') + 'photos/0.jpg'.length + 2;
+  const changed = bytes.slice();
+  changed[at] = (changed[at] ?? 0) ^ 1;
+  expect((await readBundle(changed)).ok).toBe(false);
+  const picture = { id: 'p', full: 'photos/0.jpg', small: 'photos/0-small.jpg' };
+  for (const photos of [[picture], [{ ...picture, full: '../0.jpg' }], 5]) {
+    const manifest = strToU8(JSON.stringify({ format: 'zelf-bundle', version: 1, files: {}, photos }));
+    expect((await readBundle(zipSync({ 'manifest.json': manifest }))).ok).toBe(false);
+  }
 });

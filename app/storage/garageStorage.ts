@@ -8,6 +8,7 @@ import {
   mendedRecord,
   type Damaged,
   type DraftRecord,
+  type PhotoRecord,
   type StoredDraft,
   type JobRecord,
   type RecordTable,
@@ -32,7 +33,11 @@ export interface GarageStorage extends PhotoStorage {
   watchVehicle(id: string, seen: (vehicle: VehicleRecord | null) => void): Stop;
   putVehicle(vehicle: VehicleRecord): Promise<void>;
   putJob(job: JobRecord): Promise<void>;
-  putAll(vehicles: readonly VehicleRecord[], jobs: readonly JobRecord[]): Promise<void>;
+  putAll(
+    vehicles: readonly VehicleRecord[],
+    jobs: readonly JobRecord[],
+    photos?: readonly PhotoRecord[],
+  ): Promise<void>;
   /** Changes a job; what it finds out about its vehicle goes on the vehicle's sheet in the same transaction. */
   changeJob(id: string, change: (job: JobRecord) => JobRecord): Promise<void>;
   /** Changes a vehicle's newest record; gives the record as stored. */
@@ -184,9 +189,10 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     watchVehicle: (id, message) => watch(() => soundRecord<VehicleRecord>(shelf, 'vehicles', id), message),
     putVehicle: (vehicle) => patient(() => shelf.put('vehicles', vehicle)),
     putJob: (job) => patient(() => shelf.put('jobs', job), { job: job.id, change: () => job }),
-    putAll: (vehicles, jobs) =>
+    putAll: (vehicles, jobs, photos = []) =>
       patient(() =>
-        shelf.atOnce(['vehicles', 'jobs'], async () => {
+        shelf.atOnce(['vehicles', 'jobs', 'photos'], async () => {
+          for (const photo of photos) await shelf.put('photos', photo);
           for (const vehicle of vehicles) await shelf.put('vehicles', vehicle);
           for (const job of jobs) await shelf.put('jobs', job);
         }),

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { CaseFile, Vehicle } from '../../core/casefile/contract';
 import type { Result } from '../../core/casefile/problem';
-import type { Intake } from '../storage/bundle';
+import type { Intake } from '../storage/intake';
 import type { Damaged, GarageStorage, JobRecord, VehicleRecord } from '../storage/garageStorage';
 import { usePorts } from './ports';
 import { reminderKey } from '../../core/report/reminders';
@@ -122,6 +122,7 @@ export const useGarage = defineStore('garage', () => {
     seeTo: (id: string, reminder: string) =>
       jobSteps(() => id, { storage, now, newId }).dispatch({ do: 'work', step: reminderKey(reminder), state: 'done' }),
     /** Takes in what a back-up adds: all of it, or nothing. */
-    takeIn: ({ vehicles: added, jobs: changed }: Pick<Intake, 'vehicles' | 'jobs'>) => storage.putAll(added, changed),
+    takeIn: ({ vehicles: added, jobs: changed, photos }: Pick<Intake, 'vehicles' | 'jobs' | 'photos'>) =>
+      storage.putAll(added, changed, photos),
   };
 });

@@ -1,9 +1,11 @@
 import { proxy } from 'comlink';
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Problem, Result } from '../../core/casefile/problem';
+import { MOST_BUNDLE_BYTES, type Bundle } from '../storage/intake';
 import type { FilesApi } from './files.worker';
 import { supervise, WorkerTrouble, type Supervised } from './supervised';
 import { texts } from '#words/shared/app';
+import { texts as bundleTexts } from '#words/shared/bundle';
 
 /** Reads files off the screen's thread. */
 export interface FilesClient {
@@ -13,6 +15,10 @@ export interface FilesClient {
    * @returns the case file or what is wrong with it; cancelled and unreadable files are problems, too.
    */
   read(file: Blob, message: (share: number) => void, cancel: AbortSignal): Promise<Result<CaseFile>>;
+  /** Reads a back-up: whole, or not at all. */
+  unpack(file: Blob): Promise<Result<Bundle>>;
+  /** Vehicles, jobs and pictures as the bytes of a back-up. @throws WorkerTrouble when it cannot be made. */
+  pack(bundle: Bundle): Promise<Uint8Array<ArrayBuffer>>;
 }
 
 const startWorker = (): Worker =>
@@ -33,7 +39,25 @@ const refused = (code: string, message: string): { readonly ok: false; readonly 
 export function createFilesClient(
   hire: () => Supervised<FilesApi> = () => supervise<FilesApi>(startWorker, undefined, PATIENCE),
 ): FilesClient {
+  const cannotBeRead = (error: unknown): Result<never> =>
+    refused('cannot-read', texts.cannotBeRead(error instanceof WorkerTrouble ? error.message : String(error)));
+
+  /** Each work in a worker of its own, which is ended afterwards. */
+  async function alone<T>(work: (worker: Supervised<FilesApi>) => Promise<T>): Promise<T> {
+    const worker = hire();
+    try {
+      return await work(worker);
+    } finally {
+      worker.end();
+    }
+  }
+
   return {
+    unpack: (file) =>
+      file.size > MOST_BUNDLE_BYTES
+        ? Promise.resolve(refused('too-long', bundleTexts.tooLarge))
+        : alone((worker) => worker.ask((remote) => remote.unpack(file) as Promise<Result<Bundle>>).catch(cannotBeRead)),
+    pack: (bundle) => alone((worker) => worker.ask((remote) => remote.pack(bundle))),
     async read(file, message, cancel) {
       const worker = hire();
       const cancelled = new Promise<Result<CaseFile>>((resolve) =>
@@ -41,10 +65,7 @@ export function createFilesClient(
       );
       const read: Promise<Result<CaseFile>> = worker
         .ask((remote) => remote.read(file, proxy(message)) as Promise<Result<CaseFile>>)
-        .catch((error: unknown) => {
-          const why = error instanceof WorkerTrouble ? error.message : String(error);
-          return refused('cannot-read', texts.cannotBeRead(why));
-        });
+        .catch(cannotBeRead);
       try {
         return await Promise.race([read, cancelled]);
       } finally {

@@ -161,9 +161,17 @@ describe('the adviser’s client', () => {
 
 describe('files', () => {
   const text = JSON.stringify(caseOf(car('passive'), []));
-  const client = createFilesClient(() => inThread({ hold: () => Promise.resolve(), read: readBlob }));
+  const unpack = (): Promise<never> => Promise.reject(new Error('torn'));
+  const pack = (): Promise<Uint8Array<ArrayBuffer>> => Promise.resolve(new Uint8Array(3));
+  const client = createFilesClient(() => inThread({ hold: () => Promise.resolve(), read: readBlob, unpack, pack }));
   const read = (blob: Blob, cancel = new AbortController().signal) => client.read(blob, () => undefined, cancel);
 
+  test('a back-up that its worker cannot read is refused with the reason; one that is far too large is not even opened', async () => {
+    expect(await client.unpack(new Blob(['x']))).toMatchObject({ ok: false, problems: [{ code: 'cannot-read' }] });
+    const huge = { size: 513 * 1024 * 1024 } as Blob;
+    expect(await client.unpack(huge)).toMatchObject({ ok: false, problems: [{ code: 'too-long' }] });
+    expect(await client.pack({ vehicles: [], jobs: [], photos: [] })).toHaveLength(3);
+  });
   test('a case file is read, and its progress told', async () => {
     const shares: number[] = [];
     const result = await readBlob(new Blob([text]), (share) => shares.push(share));

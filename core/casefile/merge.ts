@@ -53,6 +53,22 @@ const withoutIds = (notes: readonly Entry[]): readonly unknown[] =>
   notes.map((note) => ('note' in note && note.id === canonical(note.note) ? note.note : note));
 
 /**
+ * Entries that both have, each in another version.
+ * @returns how many, over all lists.
+ * @example clashesOf(CASE, CASE) // => 0
+ */
+export function clashesOf(first: CaseFile, second: CaseFile): number {
+  const lists = ['observations', 'repairs', 'work', 'fasteners', 'costs', 'attachments'] as const;
+  return lists.reduce((sum, name) => {
+    const known = new Map((first[name] ?? []).map((entry) => [entry.id, canonical(entry)]));
+    return (
+      sum +
+      (second[name] ?? []).filter((entry) => (known.get(entry.id) ?? canonical(entry)) !== canonical(entry)).length
+    );
+  }, 0);
+}
+
+/**
  * What two devices have done on the same job, put together: nothing that either noted is lost.
  * Entries are known by their id; where both have changed one, the version that says more stands. The vehicle's sheet, the owner and
  * the ending are taken as a whole, by the same rule. The result does not depend on which device asks, nor on the order of merging.

@@ -1,28 +1,23 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue';
 import type { Problem } from '../../../core/casefile/problem';
-import type { Intake } from '../../storage/bundle';
+import { intakeOf, type Intake } from '../../storage/intake';
 import { tell } from '../../shared/tell';
 import { useGarage } from '../../stores/garage';
 import { usePorts } from '../../stores/ports';
 import { texts } from '#words/shared/bundle';
 
-/** The whole garage as one file, and what such a file would add before any of it is taken in. The ZIP code comes when it is wanted. */
+/** The whole garage as one file, and what such a file would add before any of it is taken in. */
 const garage = useGarage();
-const { now } = usePorts();
+const { now, files } = usePorts();
 const name = ref('');
 const intake = shallowRef<Intake | null>(null);
 const problem = shallowRef<Problem | null>(null);
 
 async function look(file: File): Promise<void> {
-  const { MOST_BUNDLE_BYTES, intakeOf, readBundle } = await import('../../storage/bundle');
   name.value = file.name;
   intake.value = null;
-  if (file.size > MOST_BUNDLE_BYTES) {
-    problem.value = { path: '', code: 'too-long', message: texts.tooLarge };
-    return;
-  }
-  const read = await readBundle(new Uint8Array(await file.arrayBuffer()));
+  const read = await files.unpack(file);
   problem.value = read.ok ? null : (read.problems[0] ?? null);
   if (read.ok) intake.value = intakeOf(read.value, { vehicles: garage.vehicles, jobs: garage.jobs }, now());
 }
@@ -49,6 +44,8 @@ defineExpose({ look });
       <li v-if="intake.vehicles.length > 0">{{ texts.vehicles(intake.vehicles.length) }}</li>
       <li v-if="intake.added > 0">{{ texts.added(intake.added) }}</li>
       <li v-if="intake.merged > 0">{{ texts.merged(intake.merged) }}</li>
+      <li v-if="intake.clashes > 0">{{ texts.clashes(intake.clashes) }}</li>
+      <li v-if="intake.photos.length > 0">{{ texts.photos(intake.photos.length) }}</li>
       <li v-if="intake.same > 0">{{ texts.same(intake.same) }}</li>
     </ul>
     <p v-if="intake.vehicles.length + intake.jobs.length === 0">{{ texts.nothing }}</p>

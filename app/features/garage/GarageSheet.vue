@@ -34,7 +34,8 @@ const WelcomePanel = defineAsyncComponent(() => import('./WelcomePanel.vue'));
 /** What to do today: each vehicle with its job in hand, what is due, and a way to begin. */
 const garage = useGarage();
 const router = useRouter();
-const { storage, now } = usePorts();
+const ports = usePorts();
+const { storage, now } = ports;
 const { values } = usePreferences();
 const { imports, takeAllIn } = useImports();
 const backUps = useBackUps();
@@ -94,7 +95,7 @@ async function openFiles(event: Event): Promise<void> {
 }
 
 async function backUp(): Promise<void> {
-  await saveGarage(garage.vehicles, garage.jobs, now());
+  await saveGarage(garage.vehicles, garage.jobs, ports);
   await backUps.note();
 }
 

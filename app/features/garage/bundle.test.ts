@@ -22,7 +22,7 @@ test('a back-up says what it would add before anything is written; taken in, it 
   const before = await garage.database.jobs.count();
   await choose(
     'mine.zip',
-    await writeBundle({ vehicles: [], jobs: [own, { ...own, id: 'other', title: 'from the phone' }] }),
+    await writeBundle({ vehicles: [], jobs: [own, { ...own, id: 'other', title: 'from the phone' }], photos: [] }),
   );
   await says('1 job is new');
   await says('1 job is here as it is');
@@ -35,7 +35,7 @@ test('a back-up says what it would add before anything is written; taken in, it 
 test('one that was cut is refused, and nothing changes', async () => {
   const { garage, choose, mark } = await opened();
   const before = await garage.database.jobs.count();
-  const bytes = await writeBundle({ vehicles: [], jobs: [{ ...(await garage.job()), id: 'other' }] });
+  const bytes = await writeBundle({ vehicles: [], jobs: [{ ...(await garage.job()), id: 'other' }], photos: [] });
   await choose('cut.zip', bytes.subarray(0, bytes.length - 30));
   await until(() => expect(mark('bundle-refused').text()).toContain('cut.zip is no back-up of Zelf'));
   expect(await garage.database.jobs.count()).toBe(before);

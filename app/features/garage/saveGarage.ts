@@ -1,4 +1,7 @@
 import type { JobRecord, VehicleRecord } from '../../storage/garageStorage';
+import type { Bundle } from '../../storage/intake';
+import type { PhotoRecord } from '../../storage/records';
+import type { Ports } from '../../stores/ports';
 import { saveBlob } from '../../shared/saveText';
 import { texts } from '#words/shared/bundle';
 
@@ -9,15 +12,21 @@ const asFileName = (name: string): string =>
     .match(/[\p{L}\p{N}]+/gu)
     ?.join('-') ?? '';
 
-/** Saves vehicles and jobs as one file. The ZIP code comes when it is wanted. */
+/** Saves vehicles and jobs with their photos as one file. */
 export async function saveGarage(
   vehicles: readonly VehicleRecord[],
   jobs: readonly JobRecord[],
-  at: string,
+  { storage, files, now }: Pick<Ports, 'storage' | 'files' | 'now'>,
 ): Promise<void> {
-  const { writeBundle } = await import('../../storage/bundle');
-  const bytes = await writeBundle({ vehicles, jobs });
+  const ids = new Set(jobs.flatMap(({ file }) => (file.attachments ?? []).map(({ id }) => id)));
+  const photos: PhotoRecord[] = [];
+  for (const id of ids) {
+    const photo = await storage.photo(id);
+    if (photo) photos.push(photo);
+  }
+  const plain = JSON.parse(JSON.stringify({ vehicles, jobs })) as Pick<Bundle, 'vehicles' | 'jobs'>;
+  const bytes = await files.pack({ ...plain, photos });
   const [only] = vehicles;
   const name = vehicles.length === 1 ? asFileName(only?.vehicle.name ?? '') : '';
-  saveBlob(texts.file(name || texts.garage, at.slice(0, 10)), new Blob([bytes.slice()], { type: 'application/zip' }));
+  saveBlob(texts.file(name || texts.garage, now().slice(0, 10)), new Blob([bytes], { type: 'application/zip' }));
 }

@@ -14,7 +14,7 @@ const UNDO_FOR = 12_000;
 export function useRowMenus() {
   const garage = useGarage();
   const router = useRouter();
-  const { now } = usePorts();
+  const ports = usePorts();
 
   const removed = (was: Removed): Promise<void> =>
     tellWithUndo(texts.removed, texts.putItBack, () => void garage.putBack(was), UNDO_FOR);
@@ -26,7 +26,7 @@ export function useRowMenus() {
       await saveGarage(
         [record],
         garage.jobs.filter(({ vehicleId }) => vehicleId === id),
-        now(),
+        ports,
       );
     if (what === 'copy') await garage.copyVehicle(id);
     if (what === 'remove') await removed(await garage.removeVehicle(id));
@@ -43,7 +43,7 @@ export function useRowMenus() {
       await saveGarage(
         garage.vehicles.filter((vehicle) => vehicle.id === job.vehicleId),
         [job],
-        now(),
+        ports,
       );
     if (what === 'job-copy') await garage.copyJob(id);
     if (what === 'job-remove') await removed(await garage.removeJob(id));

@@ -2,7 +2,7 @@ import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
-  tooLarge: 'is larger than 64 MB: no back-up of Zelf is.',
+  tooLarge: 'is larger than 512 MB: no back-up of Zelf is.',
   isNoBundle: 'is no back-up of Zelf, or it was cut off on the way. Nothing of it was taken in.',
   isDamaged: 'is damaged: its checksum is not that of the manifest. Nothing of the back-up was taken in.',
   isNotRight: 'is not as Zelf writes it. Nothing of the back-up was taken in.',
@@ -25,6 +25,12 @@ export const texts = {
     }),
   same: (count: number) => plural(count, { one: '# job is here as it is', other: '# jobs are here as they are' }),
   vehicles: (count: number) => plural(count, { one: '# vehicle is new', other: '# vehicles are new' }),
+  clashes: (count: number) =>
+    plural(count, {
+      one: '1 entry was changed here and there: the version that says more stands',
+      other: '# entries were changed here and there: of each the version that says more stands',
+    }),
+  photos: (count: number) => plural(count, { one: '1 photo comes with it', other: '# photos come with it' }),
   nothing: 'Everything in it is here already.',
   takeIn: 'Take it in',
   leave: 'Leave it',
