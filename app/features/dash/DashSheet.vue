@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { LAMP_PATTERNS, SYMPTOMS } from '../../../core/casefile/words';
 import { LAMP_NAMES, PATTERN_NAMES, SYMPTOM_NAMES } from '../../../core/knowledge/names';
+import DrivePlan from '../../shared/drive/DrivePlan.vue';
 import BulbCheck from './BulbCheck.vue';
 import ExclusionsPanel from './ExclusionsPanel.vue';
 import HistoryPanel from './HistoryPanel.vue';
@@ -140,6 +141,10 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom)
       </div>
     </section>
     <ExclusionsPanel />
+    <details v-if="dash.lit.value.length > 0 || dash.symptoms.value.length > 0" data-test="make-it-show">
+      <summary>{{ texts.makeItShow }}</summary>
+      <DrivePlan />
+    </details>
   </div>
 </template>
 

@@ -7,6 +7,7 @@ import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
 import AnswerAsk from './AnswerAsk.vue';
 import VerdictPanel from './VerdictPanel.vue';
+import DrivePlan from '../../shared/drive/DrivePlan.vue';
 import StateMark from '../../shared/marks/StateMark.vue';
 import { useProve } from './useProve';
 import { texts } from '#words/screens/prove';
@@ -39,6 +40,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
       :file="prove.job.file"
       @end="prove.end"
       @not-cured="prove.notCured"
+      @came-back="prove.cameBack"
       @often="(id) => prove.job.dispatch({ do: 'work', step: howOftenKey(id), state: 'done' })"
     />
     <label v-if="!ending" class="switch">
@@ -87,6 +89,10 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
             {{ texts.takeBack }}
           </button>
         </div>
+        <details v-if="row.step.id === 'drive' && !ending" class="plan" data-test="open-drive-plan">
+          <summary>{{ texts.planTheDrive }}</summary>
+          <DrivePlan />
+        </details>
         <AnswerAsk v-if="prove.asked.value?.key === row.key" :prove="prove" />
       </li>
     </ol>

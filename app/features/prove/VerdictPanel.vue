@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { endingWords } from '../../../core/proof/endingWords';
 import { HOW_OFTEN, howOftenSaid } from '../../../core/proof/before';
+import { levelsOf, PROOF_LEVELS } from '../../../core/proof/proofLevel';
+import StateMark from '../../shared/marks/StateMark.vue';
 import type { ProofView } from '../../../core/proof/proofView';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
@@ -12,12 +15,20 @@ import SentenceWith from '../../shared/words/SentenceWith.vue';
 import { texts } from '#words/screens/prove';
 
 /** What the proof amounts to now, and the one thing to do about it. */
-defineProps<{ view: ProofView; file: CaseFile }>();
+const props = defineProps<{ view: ProofView; file: CaseFile }>();
 const { values } = usePreferences();
-const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; often: [id: string] }>();
+const levels = computed(() => levelsOf({ ...props.view, steps: props.view.steps.map(({ step }) => step) }));
+/** Only a fault that comes and goes is watched. */
+const asked = computed(() => PROOF_LEVELS.filter((level) => level !== 'watched' || props.view.tripsNeeded !== null));
+const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; cameBack: []; often: [id: string] }>();
 </script>
 
 <template>
+  <ol v-if="levels.length > 0" class="levels" data-test="levels" :aria-label="texts.howMuchIsProved">
+    <li v-for="level in asked" :key="level" :class="{ reached: levels.includes(level) }">
+      <StateMark :state="levels.includes(level) ? 'proved-good' : 'open-question'" />{{ texts.levels[level] }}
+    </li>
+  </ol>
   <section v-if="file.ending" class="verdict" data-test="ending">
     <h2>{{ endingWords(file)[0] }}</h2>
     <p v-if="endingWords(file)[1]" data-test="rests-on">{{ endingWords(file)[1] }}</p>
@@ -29,6 +40,9 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; often: 
         @click="emit('end', null)"
       >
         {{ texts.openTheJobAgain }}
+      </button>
+      <button v-if="file.ending === 'solved'" class="tap" type="button" data-test="came-back" @click="emit('cameBack')">
+        {{ texts.itCameBack }}
       </button>
     </div>
   </section>
@@ -88,6 +102,27 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; often: 
 </template>
 
 <style scoped>
+.levels {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 22px;
+  color: var(--question);
+}
+
+.levels li {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+}
+
+.levels .reached {
+  color: var(--proved);
+  font-weight: 650;
+}
+
 .verdict {
   border: 2px solid var(--proved);
   border-left-width: 12px;

@@ -1,7 +1,6 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { ProofAnswer } from '../../../core/proof/answers';
-import { failedRepairs } from '../../../core/proof/failedRepairs';
 import type { ProofStep } from '../../../core/proof/proofSteps';
 import { answerFacts, proofView } from '../../../core/proof/proofView';
 import { describeRepair } from '../../../core/report/describe';
@@ -12,6 +11,7 @@ import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
 import { PROOF_TEXTS } from './proofTexts';
+import { useRecurrence } from './useRecurrence';
 
 /** A step that is being answered, and what is still asked for it. */
 interface Asked {
@@ -90,13 +90,6 @@ export function useProve() {
       : [...chosen.value, code];
   };
 
-  /** It was not cured: that is evidence too, against the repairs that the answers speak of. */
-  async function notCured(): Promise<void> {
-    const failed = job.file ? failedRepairs(job.file) : [];
-    for (const { id } of failed) await job.dispatch({ do: 'repair-result', id, result: 'no-change' });
-    await router.push({ name: 'find' });
-  }
-
   return {
     job,
     view,
@@ -111,7 +104,7 @@ export function useProve() {
     answer,
     record,
     toggle,
-    notCured,
+    ...useRecurrence(),
     end: (ending: 'solved' | 'unverified' | 'unsolved' | 'handed-over' | null) => job.dispatch({ do: 'end', ending }),
     takeBack: (step: ProofStep) => step.by && job.withdraw(step.by.id, true),
   };

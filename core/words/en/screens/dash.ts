@@ -1,6 +1,7 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  makeItShow: 'Not sure when it comes? Make it show itself on a short drive',
   iTurnTheKey: 'I turn the key on now',
   atKeyOnEvery:
     'At key-on every lamp shows for a few seconds: that is the bulb check. Count it off, then note what stays.',

@@ -3,6 +3,13 @@ import type { Said } from '../../said';
 
 export const texts = {
   howOftenBefore: 'How often did it show before the repair?',
+  planTheDrive: 'Plan the drive leg by leg',
+  howMuchIsProved: 'How much is proved',
+  levels: {
+    standing: 'Repair confirmed standing',
+    road: 'Confirmed on the road',
+    watched: 'Watched to 95 %',
+  },
   curve: (trips: Said, doubt: Said) => `Doubt after each clean trip; now ${trips} trips and ${doubt}`,
   safeFrom: '5 %: safe enough',
   tripsAxis: 'clean trips',
@@ -25,6 +32,7 @@ export const texts = {
   endTheJobAnother: 'End the job another way',
   checkTheWheelNuts: 'Check the wheel nuts again after 50 to 100 km (30 to 60 miles).',
   seeTheRecord: 'See the record',
+  itCameBack: 'It has come back',
   openTheJobAgain: 'Open the job again',
   provedErasedDrivenRead: 'Proved: erased, driven, read again, nothing came back',
   provedByLampsOut: (trips: Said, distance: Said) => `Proved by lamps: out, and ${trips} clean drives over ${distance}`,
