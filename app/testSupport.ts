@@ -9,7 +9,7 @@ import { trialCars } from '../bench/trial/trial';
 import { assessFully } from '../core/judgement/assess';
 import type { CaseFile, Vehicle } from '../core/casefile/contract';
 import { createAppRouter } from './router';
-import { readBundle, writeBundle } from './storage/bundle';
+import { readBundle, writeBundle, zipFolder } from './storage/bundle';
 import { openDatabase, type Database } from './storage/database';
 import { dexieShelf } from './storage/dexieShelf';
 import { createGarageStorage, type GarageStorage, type JobRecord } from './storage/garageStorage';
@@ -57,6 +57,7 @@ function portsOn(storage: GarageStorage): Ports {
     files: {
       read: readBlob,
       pack: writeBundle,
+      folder: (files) => Promise.resolve(zipFolder(files)),
       unpack: async (file) => readBundle(new Uint8Array(await file.arrayBuffer())),
     },
     logs: { read: readLogBlob },

@@ -63,6 +63,11 @@ export async function writeBundle({ vehicles, jobs, photos }: Bundle): Promise<U
   }).slice();
 }
 
+/** Files as they are in one ZIP file, for other programs. @param files with plain names. */
+export const zipFolder = (
+  files: readonly { readonly name: string; readonly bytes: Uint8Array }[],
+): Uint8Array<ArrayBuffer> => zipSync(Object.fromEntries(files.map(({ name, bytes }) => [name, bytes]))).slice();
+
 const refused = (code: string, message: string, path = ''): { readonly ok: false; readonly problems: Problem[] } => ({
   ok: false,
   problems: [{ path, code, message }],

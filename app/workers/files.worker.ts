@@ -1,6 +1,7 @@
 import { expose, transfer } from 'comlink';
-import { readBundle, writeBundle } from '../storage/bundle';
+import { readBundle, writeBundle, zipFolder } from '../storage/bundle';
 import type { Bundle } from '../storage/intake';
+import type { PackedFile } from './filesClient';
 import { hold } from './lifeline';
 import { readBlob } from './readBlob';
 
@@ -8,6 +9,10 @@ const api = {
   hold,
   read: readBlob,
   unpack: async (file: Blob) => readBundle(new Uint8Array(await file.arrayBuffer())),
+  folder: (files: readonly PackedFile[]) => {
+    const bytes = zipFolder(files);
+    return transfer(bytes, [bytes.buffer]);
+  },
   async pack(bundle: Bundle): Promise<Uint8Array<ArrayBuffer>> {
     const bytes = await writeBundle(bundle);
     return transfer(bytes, [bytes.buffer]);

@@ -7,6 +7,13 @@ import { supervise, WorkerTrouble, type Supervised } from './supervised';
 import { texts } from '#words/shared/app';
 import { texts as bundleTexts } from '#words/shared/bundle';
 
+/** A file in a folder that is saved as one. */
+export interface PackedFile {
+  /** Plain: no folder in it. */
+  readonly name: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
 /** Reads files off the screen's thread. */
 export interface FilesClient {
   /**
@@ -19,6 +26,8 @@ export interface FilesClient {
   unpack(file: Blob): Promise<Result<Bundle>>;
   /** Vehicles, jobs and pictures as the bytes of a back-up. @throws WorkerTrouble when it cannot be made. */
   pack(bundle: Bundle): Promise<Uint8Array<ArrayBuffer>>;
+  /** Files as the bytes of one ZIP file. @throws WorkerTrouble when it cannot be made. */
+  folder(files: readonly PackedFile[]): Promise<Uint8Array<ArrayBuffer>>;
 }
 
 const startWorker = (): Worker =>
@@ -57,6 +66,7 @@ export function createFilesClient(
       file.size > MOST_BUNDLE_BYTES
         ? Promise.resolve(refused('too-long', bundleTexts.tooLarge))
         : alone((worker) => worker.ask((remote) => remote.unpack(file) as Promise<Result<Bundle>>).catch(cannotBeRead)),
+    folder: (files) => alone((worker) => worker.ask((remote) => remote.folder(files))),
     pack: (bundle) => alone((worker) => worker.ask((remote) => remote.pack(bundle))),
     async read(file, message, cancel) {
       const worker = hire();

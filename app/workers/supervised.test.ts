@@ -163,7 +163,9 @@ describe('files', () => {
   const text = JSON.stringify(caseOf(car('passive'), []));
   const unpack = (): Promise<never> => Promise.reject(new Error('torn'));
   const pack = (): Promise<Uint8Array<ArrayBuffer>> => Promise.resolve(new Uint8Array(3));
-  const client = createFilesClient(() => inThread({ hold: () => Promise.resolve(), read: readBlob, unpack, pack }));
+  const client = createFilesClient(() =>
+    inThread({ hold: () => Promise.resolve(), read: readBlob, unpack, pack, folder: pack }),
+  );
   const read = (blob: Blob, cancel = new AbortController().signal) => client.read(blob, () => undefined, cancel);
 
   test('a back-up that its worker cannot read is refused with the reason; one that is far too large is not even opened', async () => {

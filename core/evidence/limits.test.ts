@@ -4,6 +4,7 @@ import type { CaseFile, Vehicle } from '../casefile/contract';
 import { readWheelCodes } from './readCodes';
 import { readObservation } from './readObservation';
 import type { Report } from './report';
+import { chanceOfSilence } from '../proof/watch';
 import { timelineOf } from './timeline';
 
 /** What the last of some observations says, every report of it; a reason where it says nothing. */
@@ -258,8 +259,28 @@ describe('drives', () => {
     expect(missed(20)).toBeLessThan(0.01);
     expect(missed()).toBeCloseTo(missed(8), 9);
   });
-  test('a long drive counts as several, up to four', () =>
-    expect([3, 8, 16, 400].map((km) => drive(km)[0]?.power)).toEqual([1, 1, 2, 4]));
+  test('a long drive counts as several, up to four: the second usual length tells less than the first', () => {
+    const worth = [3, 8, 16, 32, 400].map((km) => drive(km)[0]?.power ?? 0);
+    expect(worth.slice(0, 2)).toEqual([1, 1]);
+    expect(worth[2]).toBeCloseTo(1 + Math.log(0.7) / Math.log(0.55), 6);
+    expect(worth[3]).toBe(worth[4]);
+  });
+  test('clean drives of one stage tell ever less, as the watch reckons; one on which a lamp came back does not count', () => {
+    const drives: readonly Loose[] = Array.from({ length: 6 }, (_none, at) => ({
+      kind: 'drive',
+      result: at === 2 ? 'lamps-came-back' : 'lamps-stayed-out',
+      distance: 8,
+    }));
+    const worth = drives.map((_drive, at) => (read(drives.slice(0, at + 1)) as readonly Report[])[0]?.power);
+    expect(worth[2]).toBeUndefined();
+    const clean = worth.filter((power) => power !== undefined);
+    expect(clean).toHaveLength(5);
+    clean.slice(1).forEach((power, at) => expect(power).toBeLessThan(clean[at] ?? 0));
+    expect(clean.reduce((sum, power) => sum + power, 0)).toBeCloseTo(
+      Math.log(chanceOfSilence(5, { shown: -0.1, clean: 0.1 })) / Math.log(0.55),
+      6,
+    );
+  });
 });
 
 describe('lamps', () => {

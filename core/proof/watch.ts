@@ -28,6 +28,9 @@ export function doubtLeft(q: number, trips: number, before: TripsBefore): number
   return silent / (silent + 1 - q);
 }
 
+/** Nobody watches longer than this: the repair has to be looked at again instead. */
+export const MOST_TRIPS_SAID = 100;
+
 /** More trips than this are not counted out. */
 const MOST_TRIPS = 400;
 

@@ -145,7 +145,7 @@ export const SHOWN_BY_CAR = {
     'lead-intermittent lead-short tyre-mismatch': 'often outer, often inner',
   },
   drive: {
-    nothing: 'nearly always stayed-out, seldom came-back',
+    nothing: 'nearly always stayed-out',
     'sensor-open lead-open loom-open loom-short-to-ground loom-short-to-supply loom-short-across sensor-short lead-short plug-loose module-input module-supply sensor-dead ring-wrong loom-crossed':
       'nearly always came-back, seldom stayed-out',
     'gap-wide sensor-weak sensor-dirty sensor-damaged ring-damaged ring-swollen bearing-play ring-debris tyre-mismatch':
@@ -153,7 +153,7 @@ export const SHOWN_BY_CAR = {
     'plug-corroded module-plug-corroded': 'often came-back, often stayed-out',
     'sensor-intermittent lead-intermittent loom-intermittent': 'often stayed-out, often came-back',
     'battery-low brake-switch brake-fluid-low': 'mostly came-back, sometimes stayed-out',
-    'stale-code': 'nearly always stayed-out, seldom came-back',
+    'stale-code': 'nearly always stayed-out',
   },
   'lamps-family': {
     nothing: 'nearly always out, seldom lit',

@@ -2,6 +2,7 @@ import { assess } from '../../core/judgement/assess';
 import { FIRST_OF_ALL, GOOD_END, NAMED_CAUSE, OPEN_OUTCOME, SAFETY_FIRST } from './causes';
 import type { Law, Situation } from './law';
 import { HONEST_WORDS, NOTHING_TWICE, OF_USE, STAY_AT_THE_CORNER } from './order';
+import { COMES_BACK } from './returns';
 import { FREE_AND_CERTAIN, SEEN_IS_SEEN } from './seen';
 import { CAUSE_AND_CONSEQUENCE, NAMES, SYMMETRY, TWO_FAULTS } from './together';
 import { EXCHANGE, HALVING } from './trials';
@@ -25,6 +26,7 @@ export const LAWS: readonly Law[] = [
   HONEST_WORDS,
   SAFETY_FIRST,
   OF_USE,
+  COMES_BACK,
 ].sort((a, b) => a.number - b.number);
 
 /** What is wrong in a situation; empty when the law holds there. */

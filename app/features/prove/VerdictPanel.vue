@@ -6,6 +6,7 @@ import { endingWords } from '../../../core/proof/endingWords';
 import { HOW_OFTEN, howOftenSaid } from '../../../core/proof/before';
 import { levelsOf, PROOF_LEVELS } from '../../../core/proof/proofLevel';
 import StateMark from '../../shared/marks/StateMark.vue';
+import { MOST_TRIPS_SAID } from '../../../core/proof/watch';
 import type { ProofView } from '../../../core/proof/proofView';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
@@ -72,7 +73,7 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; cameBac
           ><b class="figure">{{ percent(view.doubt) }}</b></template
         ></SentenceWith
       >
-      {{ texts.moreCleanTrips(view.tripsNeeded ?? 0) }}
+      {{ (view.tripsNeeded ?? 0) > MOST_TRIPS_SAID ? texts.tooManyTrips : texts.moreCleanTrips(view.tripsNeeded ?? 0) }}
     </p>
     <WatchCurve :course="view.course" :trips="view.trips" />
     <p class="overline">{{ texts.howOftenBefore }}</p>

@@ -7,19 +7,21 @@ import { askOthers, ledgerCsv, readingsCsv, summaryMarkdown, summaryOf } from '.
 import { sayChannel } from '../../../core/vehicle/sides';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { percent } from '../../shared/path/pathView';
-import { saveText } from '../../shared/saveText';
+import { saveBlob, saveText } from '../../shared/saveText';
 import { shownDay } from '../../shared/time';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
 import BandScale from './BandScale.vue';
+import { picturesOf } from './picturesOf';
+import RecordPhotos from './RecordPhotos.vue';
 import { texts } from '#words/screens/record';
 import { texts as report } from '#words/core/record';
 
 /** A job on one page, to print or to hand on; in black and white it says the same. */
 const job = useJob();
-const { now } = usePorts();
+const { now, storage, files } = usePorts();
 const { values } = usePreferences();
 const costs = useDraft(() => `${job.record?.id}.record.costs`);
 const summary = computed(() => (job.file ? summaryOf(job.file, values, costs.value === 'yes') : null));
@@ -50,11 +52,17 @@ function saveReadings(): void {
 function saveLedger(): void {
   if (job.file) saveText(texts.files.ledger, ledgerCsv(job.file), CSV);
 }
-function saveQuestion(): void {
+async function saveQuestion(): Promise<void> {
   const likely = top.value
     ? { words: `${faultName(top.value.fault)}${where.value}`, chance: top.value.probability }
     : null;
-  if (summary.value) saveText(texts.files.question, askOthers(summary.value, likely), 'text/plain');
+  if (!summary.value) return;
+  const question = askOthers(summary.value, likely);
+  const pictures = await picturesOf(job.file?.attachments ?? [], storage);
+  if (pictures.length === 0) return saveText(texts.files.question, question, 'text/plain');
+  const text = { name: texts.files.question, bytes: new TextEncoder().encode(question) };
+  const zip = await files.folder([text, ...pictures]);
+  saveBlob(texts.files.questionWithPictures, new Blob([zip], { type: 'application/zip' }));
 }
 </script>
 
@@ -110,6 +118,7 @@ function saveQuestion(): void {
         </li>
       </ul>
     </section>
+    <RecordPhotos />
     <footer>
       <p class="muted">{{ report.notASafetyInspection }}</p>
       <span class="fill">{{ texts.dateAndSignature }}</span>

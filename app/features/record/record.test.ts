@@ -1,3 +1,4 @@
+import { unzipSync } from 'fflate';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
 import { handsOn, layOut, show, until } from '../../testSupport';
@@ -75,5 +76,51 @@ describe('the record', () => {
     expect(readings?.split('\r\n')[0]).toBe('when,what,value,detail');
     expect(ledger).toContain('pattern sensor,needed,31');
     expect(question).toContain('what would you check next?');
+  });
+});
+
+describe('photos', () => {
+  async function withPhoto() {
+    const made = await opened(SEEN);
+    const picture = (id: string) => ({
+      id,
+      type: 'image/jpeg',
+      full: Uint8Array.of(255, 216, 9),
+      small: Uint8Array.of(1),
+    });
+    await made.garage.storage.putPhotos([picture('p1')]);
+    const { observations } = (await made.garage.job()).file;
+    const at = (id: string, of: string) => ({
+      id,
+      name: `${id}.jpg`,
+      type: 'image/jpeg',
+      of,
+      takenAt: '2026-05-01T10:00:00Z',
+    });
+    const attachments = [at('p1', observations[2]?.id ?? ''), at('p2', 'elsewhere')];
+    await made.garage.storage.changeJob('j', (job) => ({ ...job, file: { ...job.file, attachments } }));
+    return made;
+  }
+  test('stand in the record with what they show and when; one that is on another device does not', async () => {
+    const { screen } = await withPhoto();
+    await until(() => expect(screen.findAll('[data-section="photos"] figure')).toHaveLength(1));
+    const figure = screen.find('[data-section="photos"] figure').text();
+    expect(figure).toContain('392');
+    expect(figure).toMatch(/1 May/u);
+  });
+  test('go with the question for others, in one file with it', async () => {
+    const { screen, press } = await withPhoto();
+    await until(() => expect(screen.findAll('[data-section="photos"] figure')).toHaveLength(1));
+    const blobs: Blob[] = [];
+    vi.spyOn(URL, 'createObjectURL').mockImplementation((blob) => {
+      blobs.push(blob as Blob);
+      return 'blob:x';
+    });
+    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockReturnValue(undefined);
+    await press('ask-others');
+    await until(() => expect(blobs).toHaveLength(1));
+    const files = unzipSync(new Uint8Array(await (blobs[0] as Blob).arrayBuffer()));
+    expect(Object.keys(files).toSorted()).toEqual(['photo-1.jpg', 'zelf-question.txt']);
+    expect([...(files['photo-1.jpg'] ?? [])]).toEqual([255, 216, 9]);
   });
 });

@@ -3,6 +3,7 @@ import type { FullAssessment, Move } from '../../../core/judgement/assess';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { proofView } from '../../../core/proof/proofView';
+import { MOST_TRIPS_SAID } from '../../../core/proof/watch';
 import { endingWords } from '../../../core/proof/endingWords';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 import { texts } from '#words/shared/nextMove';
@@ -111,7 +112,7 @@ function closedView(file: CaseFile): MoveView {
 function watchView({ ranking, repairDoubt }: FullAssessment, file: CaseFile): MoveView | null {
   if ((file.repairs ?? []).length === 0) return null;
   const { verdict, tripsNeeded } = proofView(file, ranking, repairDoubt);
-  if (verdict !== 'watching' || !tripsNeeded) return null;
+  if (verdict !== 'watching' || !tripsNeeded || tripsNeeded > MOST_TRIPS_SAID) return null;
   return {
     heading: texts.watchIsRunning,
     sentence: texts.driveAndNote,

@@ -90,8 +90,8 @@ export const SYMPTOM_TABLES: Readonly<Record<string, Table>> = {
 export const DRIVE: Table = {
   topic: 'drive',
   outcomes: ['stayed-out', 'came-back'],
-  mistaken: 0.03,
-  otherwise: { gives: { 'came-back': 0.03 }, why: 'nothing to light them' },
+  mistaken: 0.00001,
+  otherwise: { gives: { 'came-back': 0.00001 }, why: 'a lamp that is lit is seen, and only a fault lights it' },
   rows: [
     {
       for: [...LASTING, 'module-supply', 'sensor-dead', 'ring-wrong', 'loom-crossed'],
@@ -110,6 +110,6 @@ export const DRIVE: Table = {
       gives: { 'came-back': 0.78 },
       why: 'does not depend on the wheels',
     },
-    { for: ['stale-code'], gives: { 'came-back': 0.05 }, why: 'history does not light lamps' },
+    { for: ['stale-code'], gives: { 'came-back': 0.0005 }, why: 'history does not light lamps' },
   ],
 };

@@ -45,6 +45,8 @@ export const texts = {
   nothingCameBackSo: 'Nothing came back so far: the watch runs',
   aFaultThatComes:
     'A fault that comes and goes is proved by trips, not by one drive. Clean trips so far: {trips}, over {distance}. Doubt left: {doubt}.',
+  tooManyTrips:
+    'Trips alone would take too long: this repair is not likely to be the one. Look at what it rests on, under Find.',
   moreCleanTrips: (count: number) =>
     plural(count, {
       one: '# more clean trip brings it below 5 %. Drives within ten minutes of each other count as one.',

@@ -1,6 +1,7 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  photos: 'Photos',
   lead: 'Record of one job, from the first lamp to proof that it stays off',
   printed: (day: Said) => `printed ${day}`,
   registration: 'Registration (fill in by hand)',
@@ -25,5 +26,6 @@ export const texts = {
     readings: 'zelf-readings.csv',
     ledger: 'zelf-costs.csv',
     question: 'zelf-question.txt',
+    questionWithPictures: 'zelf-question.zip',
   },
 };
