@@ -126,7 +126,17 @@ async function saveQuestion(): Promise<void> {
   </article>
 </template>
 
+<style>
+@page {
+  margin: 14mm;
+}
+</style>
+
 <style scoped>
+.record h1::first-letter {
+  text-transform: uppercase;
+}
+
 .acts {
   display: flex;
   flex-wrap: wrap;
@@ -230,7 +240,18 @@ li {
   .record {
     max-width: none;
     padding: 0;
-    font-size: 10.5pt;
+    font-size: 10pt;
+    line-height: 1.25;
+  }
+
+  .record :deep(li) {
+    padding-block: 3px;
+    break-inside: avoid;
+  }
+
+  .record :deep(h2) {
+    font-size: 12pt;
+    break-after: avoid;
   }
 }
 </style>
