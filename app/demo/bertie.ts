@@ -33,11 +33,7 @@ export const BERTIE_DEAF: DemoCase = {
     [4, { kind: 'live', channel: 'front-left', while: 'hand-spin', finding: 'zero' }],
     [4, { kind: 'live', channel: 'front-right', while: 'hand-spin', finding: 'follows' }],
   ],
-  work: [
-    { daysAgo: 8, step: 'wheel-off@front-left' },
-    { daysAgo: 7, step: 'wheel-on@front-left' },
-    { daysAgo: 7, step: 'wheel-torqued@front-left' },
-  ],
+  work: [{ daysAgo: 7, step: 'wheel-torqued@front-left' }],
   costs: [{ daysAgo: 7, item: texts.wheelBearingFrontLeft, amount: 64, use: 'needed' }],
 };
 

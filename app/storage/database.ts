@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import { newStamp, type Stamped } from './stamp';
 import type { DraftRecord, JobRecord, PhotoRecord, PreferenceRecord, VehicleRecord } from './records';
 
 export type Database = Dexie & {
@@ -50,6 +51,16 @@ export async function openChecked(database: Database): Promise<void> {
 export function openDatabase(name = DATABASE_NAME): Database {
   const database = new Dexie(name, { autoOpen: false }) as Database;
   database.version(1).stores({ vehicles: 'id', jobs: JOB_KEYS.join(','), drafts: 'id', preferences: 'id' });
-  database.version(2).stores({ photos: 'id' });
+  database
+    .version(2)
+    .stores({ photos: 'id', jobs: [...JOB_KEYS, 'stamp'].join(',') })
+    .upgrade((transaction) =>
+      transaction
+        .table<Stamped>('jobs')
+        .toCollection()
+        .modify((job) => {
+          job.stamp = newStamp();
+        }),
+    );
   return database;
 }

@@ -1,4 +1,4 @@
-import { afterEach, describe, expect, test } from 'vitest';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import { openDatabase, type Database } from './database';
 import { dexieShelf } from './dexieShelf';
 import Dexie from 'dexie';
@@ -56,4 +56,27 @@ test('what the first version kept is there in this one, and has room for picture
   expect(await shelf.get('preferences', 'look')).toEqual({ id: 'look', value: { gloves: true } });
   expect(await shelf.keys('jobs')).toEqual(['j']);
   expect(await shelf.keys('photos')).toEqual([]);
+});
+
+test('after a change only the changed job is fetched again; what was written by others is seen, with a stamp or without', async () => {
+  const database = fresh();
+  const shelf = dexieShelf(database);
+  for (const id of ['a', 'b', 'c']) await shelf.put('jobs', { id, title: 'old' });
+  const fetched = vi.spyOn(
+    database.jobs.constructor.prototype as { bulkGet: (keys: readonly string[]) => unknown },
+    'bulkGet',
+  );
+  const titles = async (): Promise<readonly unknown[]> =>
+    (await shelf.all('jobs')).map(({ value }) => (value as { title: string }).title).toSorted();
+  expect(await titles()).toEqual(['old', 'old', 'old']);
+  await shelf.put('jobs', { id: 'b', title: 'new' });
+  expect(await titles()).toEqual(['new', 'old', 'old']);
+  expect(fetched.mock.calls.map(([keys]) => keys.length)).toEqual([3, 1]);
+  await dexieShelf(database).put('jobs', { id: 'c', title: 'from another tab' });
+  expect(await titles()).toEqual(['from another tab', 'new', 'old']);
+  await database.jobs.put({ id: 'd', title: 'by hand' } as never);
+  expect(await titles()).toEqual(['by hand', 'from another tab', 'new', 'old']);
+  await shelf.remove('jobs', 'd');
+  expect((await shelf.all('jobs')).every(({ value }) => !('stamp' in (value as object)))).toBe(true);
+  vi.restoreAllMocks();
 });

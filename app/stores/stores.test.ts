@@ -185,7 +185,7 @@ describe('the garage', () => {
     const removed = await all.removeJob('j');
     expect(await garage.database.jobs.count()).toBe(0);
     await all.putBack(removed);
-    expect(await garage.job()).toEqual(before);
+    expect({ ...(await garage.job()), stamp: '' }).toEqual({ ...before, stamp: '' });
   });
 });
 

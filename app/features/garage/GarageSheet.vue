@@ -54,6 +54,9 @@ const openJobs = computed(() =>
 );
 const samples = computed(() => entries.value.filter(({ record }) => SAMPLE_IDS.has(record.id)));
 const isSearchWorthwhile = computed(() => garage.jobs.length > 4);
+/** A screenful of vehicles at a time. */
+const PAGE = 8;
+const shown = ref(PAGE);
 const WELCOMED = 'welcomed';
 const isWelcomed = shallowRef(true);
 onMounted(async () => (isWelcomed.value = (await storage.preference(WELCOMED)) === true));
@@ -138,11 +141,20 @@ const saveCalendar = async (): Promise<void> =>
         </button>
       </div>
       <VehicleRow
-        v-for="entry in entries"
+        v-for="entry in entries.slice(0, shown)"
         :key="entry.record.id"
         :entry="entry"
         :is-sample="SAMPLE_IDS.has(entry.record.id)"
       />
+      <button
+        v-if="entries.length > shown"
+        type="button"
+        class="tap more"
+        data-test="more-vehicles"
+        @click="shown += PAGE"
+      >
+        {{ texts.moreVehicles(entries.length - shown) }}
+      </button>
       <section v-if="garage.isLoaded" class="foot">
         <JobSearch v-if="isSearchWorthwhile" />
         <PutAwayList />
@@ -228,6 +240,10 @@ small {
   font-size: 1rem;
   font-weight: 450;
   letter-spacing: 0;
+}
+
+.more {
+  margin-top: 16px;
 }
 
 .foot {

@@ -29,6 +29,7 @@ export const texts = {
   todayLine: (day: Said, due: number, open: number) =>
     `${day}: ${due === 0 ? 'nothing is due' : plural(due, { one: '1 thing is due', other: '# things are due' })}, ${plural(open, { one: '1 job is open', other: '# jobs are open' })}.`,
   bench: 'Bench',
+  moreVehicles: (count: number) => plural(count, { one: 'Show 1 more vehicle', other: 'Show # more vehicles' }),
   hideSamples: 'Put the samples away',
   samplesAreAway: 'The samples are put away.',
   sample: 'sample',
