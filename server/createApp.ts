@@ -3,7 +3,7 @@ import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import send from 'koa-send';
 import { errorFunnel } from './errors';
-import { isOwnHost } from './hosts';
+import { isOwnHost, LOOPBACK } from './hosts';
 import { texts } from '#words/server';
 
 /** The policy of the built app: everything from here, nothing inline but styles. */
@@ -32,9 +32,9 @@ function cacheFor(path: string): string {
 
 /**
  * The application without a port: serves the built app, with every unknown path that is no file answered by its page.
- * @param root folder of the built app.
+ * @param root folder of the built app. @param hosts the names it answers to.
  */
-export function createApp(root: string): Koa {
+export function createApp(root: string, hosts: ReadonlySet<string> = LOOPBACK): Koa {
   const app = new Koa();
   /* Whoever goes away in the middle of an answer has no use for it, and we none for a report. */
   app.on('error', (error: NodeJS.ErrnoException) => GONE.has(error.code ?? '') || console.error(error));
@@ -48,7 +48,7 @@ export function createApp(root: string): Koa {
   );
   app.use(compress({ threshold: 1024, br: false }));
   app.use(async (context) => {
-    if (!isOwnHost(context.get('host'))) context.throw(421, texts.zelfAnswersOnlyAt, { expose: true });
+    if (!isOwnHost(context.get('host'), hosts)) context.throw(421, texts.zelfAnswersOnlyAt, { expose: true });
     if (context.method !== 'GET' && context.method !== 'HEAD')
       context.throw(405, texts.onlyReadingIsPossible, { expose: true });
     const isFile = /\.[a-z0-9]+$/i.test(context.path);

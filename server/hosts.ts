@@ -1,12 +1,13 @@
-const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
+/** The names of this very machine. */
+export const LOOPBACK: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '[::1]']);
 
 /**
  * Whether a request means this server: a page elsewhere can point a name of its own at this machine.
- * @param host the `Host` header, such as `127.0.0.1:4180`.
+ * @param host the `Host` header, such as `127.0.0.1:4180`. @param own the names that are this server's.
  */
-export function isOwnHost(host: string | undefined): boolean {
+export function isOwnHost(host: string | undefined, own: ReadonlySet<string> = LOOPBACK): boolean {
   if (host === undefined || /[/\\@?#\s]/.test(host) || !URL.canParse(`http://${host}`)) return false;
-  return LOOPBACK.has(new URL(`http://${host}`).hostname);
+  return own.has(new URL(`http://${host}`).hostname);
 }
 
 /**

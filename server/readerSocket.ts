@@ -4,7 +4,7 @@ import { WebSocketServer, type WebSocket } from 'ws';
 import { readerFor, readHello } from '../bench/reader/serve';
 import { linkTo } from '../bench/reader/standInReader';
 import type { Link, Timer } from '../core/diagnostics/link';
-import { isOwnHost, isOwnOrigin } from './hosts';
+import { isOwnHost, isOwnOrigin, LOOPBACK } from './hosts';
 import { texts } from '#words/server';
 
 export const READER_PATH = '/ws/reader';
@@ -113,17 +113,17 @@ function isReaderPath(url: string | undefined): boolean {
 
 /**
  * Serves the stand-in reader on a WebSocket beside the app.
- * @param server the HTTP server, listening or about to. @param limits what a client may take; others for tests.
+ * @param server the HTTP server, listening or about to. @param hosts the names it answers to. @param limits what a client may take; others for tests.
  * @returns ends all links; call it before the server is closed.
  */
-export function serveReader(server: Server, limits = READER_LIMITS): () => void {
+export function serveReader(server: Server, hosts: ReadonlySet<string> = LOOPBACK, limits = READER_LIMITS): () => void {
   const sockets = new WebSocketServer({ noServer: true, maxPayload: limits.bytes, perMessageDeflate: false });
   sockets.on('connection', (socket: WebSocket) => serve(socket, limits));
   sockets.on('wsClientError', (_error, socket) => socket.destroy());
   server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
     socket.on('error', () => socket.destroy());
     const { host, origin } = request.headers;
-    const isWelcome = isReaderPath(request.url) && isOwnHost(host) && isOwnOrigin(origin, host);
+    const isWelcome = isReaderPath(request.url) && isOwnHost(host, hosts) && isOwnOrigin(origin, host);
     if (!isWelcome || sockets.clients.size >= limits.clients) return void socket.destroy();
     sockets.handleUpgrade(request, socket, head, (made) => sockets.emit('connection', made, request));
   });
