@@ -17,13 +17,14 @@ export function emptyCase({ vehicle, owner }: Pick<VehicleRecord, 'vehicle' | 'o
   return { format: 'zelf-case', version: 1, vehicle, owner, ...nothing, ending: null };
 }
 
-/** The sample garage is laid out once; what is removed of it stays away. */
-async function layOutDemo(storage: GarageStorage, at: string): Promise<void> {
-  if ((await storage.preference('demo-laid-out')) === true) return;
+/** The sample garage is laid out once; what is removed of it stays away. Says whether it was laid out now. */
+async function layOutDemo(storage: GarageStorage, at: string): Promise<boolean> {
+  if ((await storage.preference('demo-laid-out')) === true) return false;
   const { demoGarage } = await import('../demo/demoGarage');
   const demo = demoGarage(at);
   await storage.putAll(demo.vehicles, demo.jobs);
   await storage.keepPreference('demo-laid-out', true);
+  return true;
 }
 
 /** Ids that Zelf makes are longer than this. */
@@ -50,8 +51,7 @@ export const useGarage = defineStore('garage', () => {
       damaged.value = seen.damaged;
       isRead.value = true;
     });
-    await layOutDemo(storage, now());
-    isLaidOut.value = true;
+    isLaidOut.value = !(await layOutDemo(storage, now()));
     await storage.sweepPhotos();
   }
 

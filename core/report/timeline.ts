@@ -1,4 +1,5 @@
 import type { CaseFile } from '../casefile/contract';
+import { isNote } from '../casefile/note';
 import type { SideSpeech } from '../vehicle/sides';
 import { COST_USE_NAMES, QUOTE_CASE_NAMES } from '../knowledge/names';
 import { sayMoney } from '../words/money';
@@ -20,20 +21,6 @@ export interface TimelineEntry {
   readonly detail: string;
   /** What its pictures are known by. */
   readonly shownBy: string;
-}
-
-interface Note {
-  readonly id?: unknown;
-  readonly at?: unknown;
-  readonly text: string;
-}
-
-/**
- * Notes come from any program: only those with a text are shown.
- * @example isNote(5) // => false
- */
-export function isNote(note: unknown): note is Note {
-  return typeof note === 'object' && note !== null && typeof (note as { text?: unknown }).text === 'string';
 }
 
 const textOr = (value: unknown, other: string): string => (typeof value === 'string' ? value : other);

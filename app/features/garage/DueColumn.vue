@@ -2,7 +2,7 @@
 import { RouterLink } from 'vue-router';
 import { shownDay } from '../../shared/time';
 import type { DueEntry } from './garageView';
-import type { Glance } from './glanceView';
+import type { Glance } from './blankGlance';
 import { texts } from '#words/screens/garage';
 
 /** What a vehicle wants beside its next move: what is due, how the watch goes, what does not work meanwhile. */

@@ -13,7 +13,6 @@ import { usePreferences } from '../../stores/preferences';
 import { useGarage } from '../../stores/garage';
 import BundlePanel from './BundlePanel.vue';
 import { entriesOf, remindersFor } from './garageView';
-import JobSearch from './JobSearch.vue';
 import KeepingPanel from './KeepingPanel.vue';
 import LampBar from './LampBar.vue';
 import PutAwayList from './PutAwayList.vue';
@@ -21,6 +20,7 @@ import { saveGarage } from './saveGarage';
 import { useBackUps } from './useBackUps';
 import { useImports } from './useImports';
 import VehicleRow from './VehicleRow.vue';
+import WelcomePanel from './WelcomePanel.vue';
 import { texts } from '#words/screens/garage';
 import { texts as bundle } from '#words/shared/bundle';
 import { texts as calendar } from '#words/shared/reminders';
@@ -29,7 +29,7 @@ const bundles = useTemplateRef<InstanceType<typeof BundlePanel>>('bundles');
 const DamagedList = defineAsyncComponent(() => import('./DamagedList.vue'));
 const ImportList = defineAsyncComponent(() => import('./ImportList.vue'));
 const KeysDialog = defineAsyncComponent(() => import('../../shared/shell/KeysDialog.vue'));
-const WelcomePanel = defineAsyncComponent(() => import('./WelcomePanel.vue'));
+const JobSearch = defineAsyncComponent(() => import('./JobSearch.vue'));
 
 /** What to do today: each vehicle with its job in hand, what is due, and a way to begin. */
 const garage = useGarage();
@@ -47,7 +47,6 @@ useShortcuts({
   '/': () => void router.push({ name: 'handbook' }),
 });
 
-const entries = computed(() => (garage.isLoaded ? entriesOf(garage.vehicles, garage.jobs) : []));
 const due = computed(() => garage.jobs.flatMap((job) => remindersFor(job, values.sides)));
 const openJobs = computed(() =>
   entries.value.reduce((sum, { leading, alsoOpen }) => sum + (leading ? 1 : 0) + alsoOpen.length, 0),
@@ -58,10 +57,13 @@ const isSearchWorthwhile = computed(() => garage.jobs.length > 4);
 const PAGE = 8;
 const shown = ref(PAGE);
 const WELCOMED = 'welcomed';
-const isWelcomed = shallowRef(true);
+/** Null until it is known: nothing is shown before, so that nothing moves. */
+const isWelcomed = shallowRef<boolean | null>(null);
 onMounted(async () => (isWelcomed.value = (await storage.preference(WELCOMED)) === true));
+const isReady = computed(() => garage.isLoaded && isWelcomed.value !== null);
+const entries = computed(() => (isReady.value ? entriesOf(garage.vehicles, garage.jobs) : []));
 const isNew = computed(
-  () => garage.isLoaded && !isWelcomed.value && garage.vehicles.every(({ id }) => SAMPLE_IDS.has(id)),
+  () => isReady.value && isWelcomed.value === false && garage.vehicles.every(({ id }) => SAMPLE_IDS.has(id)),
 );
 
 async function closeWelcome(): Promise<void> {
@@ -122,7 +124,7 @@ const saveCalendar = async (): Promise<void> =>
       <ImportList v-if="imports.length > 0" :imports="imports" />
       <DamagedList v-if="garage.damaged.length > 0" />
       <WelcomePanel v-if="isNew" :has-tour="samples.length > 0" @begin="addVehicle" @away="closeWelcome" />
-      <div v-if="garage.isLoaded" class="today">
+      <div v-if="isReady" class="today">
         <h1>
           {{ texts.today }}
           <small class="muted">{{ texts.todayLine(shownWeekday(now()), due.length, openJobs) }}</small>
@@ -155,7 +157,7 @@ const saveCalendar = async (): Promise<void> =>
       >
         {{ texts.moreVehicles(entries.length - shown) }}
       </button>
-      <section v-if="garage.isLoaded" class="foot">
+      <section v-if="isReady" class="foot">
         <JobSearch v-if="isSearchWorthwhile" />
         <PutAwayList />
         <div class="chips">
@@ -176,7 +178,7 @@ const saveCalendar = async (): Promise<void> =>
       </section>
     </main>
     <LampBar
-      v-if="garage.isLoaded"
+      v-if="isReady"
       :vehicles="entries.map(({ record, name }) => ({ id: record.id, name }))"
       @start="start"
       @another="addVehicle"

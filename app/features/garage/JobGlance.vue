@@ -3,7 +3,7 @@ import { RouterLink } from 'vue-router';
 import { sayMoney } from '../../../core/words/money';
 import StateMark from '../../shared/marks/StateMark.vue';
 import type { JobRecord } from '../../storage/garageStorage';
-import type { Glance } from './glanceView';
+import type { Glance } from './blankGlance';
 import { texts } from '#words/screens/garage';
 
 /** The job in hand: what it is about, where the fault is believed to be, and the next move with its button. */
@@ -43,6 +43,7 @@ defineProps<{ job: JobRecord; glance: Glance }>();
         data-test="glance-do"
         >{{ glance.move.button }}</RouterLink
       >
+      <span v-else class="tap do blank" aria-hidden="true" />
     </div>
   </div>
 </template>
@@ -55,6 +56,7 @@ defineProps<{ job: JobRecord; glance: Glance }>();
 
 .job {
   display: inline-block;
+  padding: 4px 0;
   color: var(--ink);
   text-decoration: none;
 }
@@ -104,6 +106,7 @@ defineProps<{ job: JobRecord; glance: Glance }>();
   display: -webkit-box;
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
+  min-height: 2.8em;
   overflow: hidden;
 }
 
@@ -113,6 +116,11 @@ defineProps<{ job: JobRecord; glance: Glance }>();
 
 .do {
   min-height: 56px;
+}
+
+.blank {
+  border-color: transparent;
+  background: none;
 }
 
 @media (max-width: 700px) {

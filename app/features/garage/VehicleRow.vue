@@ -11,7 +11,8 @@ import { useGlances } from '../../stores/glances';
 import { usePreferences } from '../../stores/preferences';
 import DueColumn from './DueColumn.vue';
 import { isAbsOff, remindersFor, savedBy, standingOf, type VehicleEntry } from './garageView';
-import { glanceOf } from './glanceView';
+import { loadGlances } from './loadGlances';
+import { blankGlance } from './blankGlance';
 import JobGlance from './JobGlance.vue';
 import RowMenu from './RowMenu.vue';
 import StageTrail from './StageTrail.vue';
@@ -36,7 +37,9 @@ watchEffect(() => {
 });
 onBeforeUnmount(() => open.value.forEach(({ id }) => glances.forgo(id)));
 
-const seen = computed(() => open.value.map((job) => glanceOf(job, glances.of(job.id), values)));
+/** What reads a judgement comes after the first view. */
+const read = loadGlances();
+const seen = computed(() => open.value.map((job) => read.value?.(job, glances.of(job.id), values) ?? blankGlance(job)));
 const glance = computed(() => (leading.value ? (seen.value[0] ?? null) : null));
 const alsoOpen = computed(() =>
   props.entry.alsoOpen.map((job, at) => ({ job, next: seen.value[at + 1]?.move?.sentence ?? '' })),

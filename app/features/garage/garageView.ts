@@ -1,6 +1,6 @@
 import type { CaseFile } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
-import { isNote } from '../../../core/report/timeline';
+import { isNote } from '../../../core/casefile/note';
 import { remindersOf, type Reminder } from '../../../core/report/reminders';
 import type { SideSpeech } from '../../../core/vehicle/sides';
 import { sayMoney, USUAL_CURRENCY } from '../../../core/words/money';

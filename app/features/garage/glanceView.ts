@@ -1,27 +1,14 @@
-import type { SegmentState } from '../../../core/belief/segments';
 import type { FullAssessment } from '../../../core/judgement/assess';
 import { SEGMENT_NAMES } from '../../../core/knowledge/names';
 import { proofView } from '../../../core/proof/proofView';
 import { describeRepair, type Speech } from '../../../core/report/describe';
 import type { Channel } from '../../../core/casefile/words';
-import { nextMoveView, type MoveView } from '../../shared/nextMove/moveView';
+import { nextMoveView } from '../../shared/nextMove/moveView';
 import { percent } from '../../shared/path/pathView';
 import { cornersOf, type CornerView } from '../../shared/plan/planView';
 import type { JobRecord } from '../../storage/garageStorage';
+import type { Glance } from './blankGlance';
 import { texts } from '#words/screens/garage';
-
-/** A job as the garage shows it: where the fault is believed to be, and what to do next. */
-export interface Glance {
-  readonly corners: readonly CornerView[];
-  readonly subject: Channel;
-  /** The corner that stands out, or that was repaired; empty where none does. */
-  readonly where: string;
-  readonly state: SegmentState;
-  readonly word: string;
-  /** Null while the adviser is still at it. */
-  readonly move: MoveView | null;
-  readonly watch: { readonly clean: number; readonly needed: number } | null;
-}
 
 type Outstanding = Pick<Glance, 'where' | 'state' | 'word'>;
 const NOWHERE: Outstanding = { where: '', state: 'open-question', word: '' };

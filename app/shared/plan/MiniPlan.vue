@@ -2,11 +2,10 @@
 import { computed } from 'vue';
 import type { Channel } from '../../../core/casefile/words';
 import CarBody from './CarBody.vue';
-import { ROUTES, WHEELS } from './places';
-import type { CornerView } from './planView';
+import { ROUTES, WHEELS, type MiniCorner } from './places';
 
 /** The plan, small: a sign at each corner, the way of the corner in question drawn in. Words beside it say the same. */
-const props = defineProps<{ corners: readonly CornerView[]; subject: Channel }>();
+const props = defineProps<{ corners: readonly MiniCorner[]; subject: Channel }>();
 
 /** From a wheel's near edge to its middle. */
 const MIDDLE = { x: 7.5, y: 25 };

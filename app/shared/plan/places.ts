@@ -1,4 +1,11 @@
+import type { SegmentState } from '../../../core/belief/segments';
 import type { Channel } from '../../../core/casefile/words';
+
+/** A corner of the small plan. */
+export interface MiniCorner {
+  readonly channel: Channel;
+  readonly state: SegmentState;
+}
 
 /** Where a wheel's near edge is drawn, in the plan's own units. */
 export const WHEELS: Readonly<Record<Channel, { x: number; y: number }>> = {

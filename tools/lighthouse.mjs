@@ -1,0 +1,78 @@
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { spawn, spawnSync } from 'node:child_process';
+import { pathToFileURL } from 'node:url';
+
+/**
+ * `npm run lighthouse`: the main views on a desktop and on a slow phone, the median of three runs each.
+ * Lighthouse is large and wanted seldom: it is installed beside the project when it is asked for, not with it.
+ */
+const FOLDER = '.tmp/lighthouse';
+const PORT = 4191;
+const RUNS = Number(process.env['RUNS'] ?? 3);
+const VIEWS = {
+  garage: '/',
+  dash: '/#/job/pebble-new/dash',
+  find: '/#/job/tansy-flooded/find',
+  fix: '/#/job/tansy-flooded/fix',
+  prove: '/#/job/pebble-loom/prove',
+  notebook: '/#/job/pebble-loom/notebook',
+  handbook: '/#/handbook',
+};
+const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
+const LEAST = { desktop: 98, phone: 90 };
+
+if (!existsSync(`${FOLDER}/node_modules/lighthouse`)) {
+  mkdirSync(FOLDER, { recursive: true });
+  writeFileSync(`${FOLDER}/package.json`, '{"private":true,"overrides":{"third-party-web":"0.27.0"}}');
+  spawnSync('npm', ['i', '--no-audit', '--no-fund', 'lighthouse@12.8.2', 'chrome-launcher@1.2.1'], {
+    cwd: FOLDER,
+    stdio: 'inherit',
+  });
+}
+const require = createRequire(`${process.cwd()}/${FOLDER}/package.json`);
+const load = (name) => import(pathToFileURL(require.resolve(name)).href);
+const { default: lighthouse, desktopConfig } = await load('lighthouse');
+const { launch } = await load('chrome-launcher');
+
+const server = spawn(process.execPath, ['dist/server/main.mjs', '--port', String(PORT), '--exact'], {
+  stdio: 'ignore',
+});
+const browser = await launch({
+  chromePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  chromeFlags: ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
+});
+const median = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+const wanted = process.argv.slice(2);
+let below = 0;
+try {
+  for (const [name, address] of Object.entries(VIEWS).filter(([view]) => wanted.length === 0 || wanted.includes(view)))
+    for (const device of ['desktop', 'phone']) {
+      const scores = [];
+      const failed = new Set();
+      for (let run = 0; run < RUNS; run += 1) {
+        const options = { port: browser.port, onlyCategories: CATEGORIES, logLevel: 'error' };
+        const result = await lighthouse(
+          `http://127.0.0.1:${PORT}${address}`,
+          options,
+          device === 'desktop' ? desktopConfig : undefined,
+        );
+        scores.push(CATEGORIES.map((category) => Math.round(100 * (result?.lhr.categories[category]?.score ?? 0))));
+        for (const { id, score, scoreDisplayMode } of Object.values(result?.lhr.audits ?? {}))
+          if (score !== null && score < 0.9 && ['binary', 'numeric', 'metricSavings'].includes(scoreDisplayMode))
+            failed.add(id);
+      }
+      const medians = CATEGORIES.map((_category, at) => median(scores.map((row) => row[at] ?? 0)));
+      below += medians.filter((score) => score < LEAST[device]).length;
+      console.log(
+        `${name.padEnd(9)} ${device.padEnd(8)} ${CATEGORIES.map((category, at) => `${category} ${medians[at]}`).join('  ')}  ${[...failed].join(' ')}`,
+      );
+    }
+} finally {
+  await browser.kill();
+  server.kill();
+}
+console.log(
+  below === 0 ? 'all at their goals' : `${below} below their goals (desktop ${LEAST.desktop}, phone ${LEAST.phone})`,
+);
+process.exitCode = below === 0 ? 0 : 1;
