@@ -25,19 +25,36 @@ const VIEWS = [
   ['missing job', '/#/job/none/dash'],
 ] as const;
 
-async function inOrder(page: Page, name: string): Promise<void> {
-  const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
+const widths = (page: Page): Promise<readonly number[]> =>
+  page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
+
+/** Nothing may stand beside the window: not on the smallest phone, nor with text twice as large. */
+async function fitsBeside(page: Page, name: string): Promise<void> {
+  const [content, window] = await widths(page);
   expect(content, name).toBeLessThanOrEqual(window ?? 0);
-  const found = await new AxeBuilder({ page }).disableRules(['region', 'page-has-heading-one']).analyze();
-  expect(
-    found.violations.map(
-      (one) =>
-        `${name}: ${one.id}: ${one.nodes
-          .slice(0, 2)
-          .map((node) => node.html)
-          .join(' | ')}`,
-    ),
-  ).toEqual([]);
+}
+
+async function troubles(page: Page, name: string, rules?: readonly string[]): Promise<readonly string[]> {
+  const axe = new AxeBuilder({ page });
+  const found = await (
+    rules ? axe.withRules([...rules]) : axe.disableRules(['region', 'page-has-heading-one'])
+  ).analyze();
+  const shown = (nodes: readonly { readonly html: string }[]): string =>
+    nodes
+      .slice(0, 2)
+      .map(({ html }) => html)
+      .join(' | ');
+  return found.violations.map(({ id, nodes }) => `${name}: ${id}: ${shown(nodes)}`);
+}
+
+/** The dark sheet is looked at on the phone: its colours are the same on any size. */
+async function inOrder(page: Page, name: string): Promise<void> {
+  await fitsBeside(page, name);
+  expect(await troubles(page, name)).toEqual([]);
+  if ((page.viewportSize()?.width ?? 0) > 700) return;
+  await page.evaluate(() => document.documentElement.classList.add('night'));
+  expect(await troubles(page, `${name} by night`, ['color-contrast'])).toEqual([]);
+  await page.evaluate(() => document.documentElement.classList.remove('night'));
 }
 
 const SIZES = [
@@ -80,6 +97,20 @@ for (const [width, height] of SIZES) {
     await inOrder(page, 'debrief');
   });
 }
+
+test('every view fits the smallest phone, and text twice as large', async ({ page }) => {
+  await openGarage(page);
+  for (const [name, address] of VIEWS) {
+    await page.setViewportSize({ width: 360, height: 640 });
+    await page.goto(address);
+    await expect(page.locator('h1').first(), name).toBeVisible();
+    await fitsBeside(page, `${name} at 360x640`);
+    await page.setViewportSize({ width: 640, height: 800 });
+    await page.evaluate(() => document.documentElement.style.setProperty('--base', '34px'));
+    await fitsBeside(page, `${name} with large text`);
+    await page.evaluate(() => document.documentElement.style.removeProperty('--base'));
+  }
+});
 
 test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await openGarage(page);

@@ -22,7 +22,7 @@ import {
 /** Law 18: what comes back is there. However many drives were clean before: a lamp that came on again was lit by a fault. */
 
 const REPAIRS = ['replaced:sensor', 'repaired-wire:loom', 'repaired-wire:lead', 'cleaned:plug'] as const;
-const CLEAN = [0, 1, 3, 8] as const;
+const CLEAN = [0, 1, 6] as const;
 
 /** A stored code may be of another day: the corner that it names need not lead, but is not let go. */
 const STILL_HERE = 0.6;
@@ -74,5 +74,5 @@ function comesBack({ vehicle, channel, label }: Subject): Situation[] {
 export const COMES_BACK: Law = {
   number: 18,
   name: 'what comes back is there',
-  situations: subjects().flatMap(comesBack),
+  situations: subjects(['passive', 'active']).flatMap(comesBack),
 };

@@ -1,3 +1,3 @@
 import { testLaw } from '../laws';
 
-testLaw(18, 380);
+testLaw(18, 190);
