@@ -3,13 +3,21 @@ export type PluralForms = { readonly other: string } & Partial<Readonly<Record<I
 
 /**
  * Makes the plural of a language.
- * @param language BCP 47 tag, such as `en`.
+ * @param language BCP 47 tag, such as `en`. @param formOf the language's own rule, where it is short: asking the browser for it takes 50 ms of the first view.
  * @returns a function that chooses the form for a count and puts the count, written as that language does, in place of `#`.
  * @example pluralOf('en')(1, { one: '# code', other: '# codes' }) // => "1 code"
  * @example pluralOf('en')(1200, { one: '# code', other: '# codes' }) // => "1,200 codes"
  */
-export function pluralOf(language: string): (count: number, forms: PluralForms) => string {
-  const rules = new Intl.PluralRules(language);
-  const figures = new Intl.NumberFormat(language);
-  return (count, forms) => (forms[rules.select(count)] ?? forms.other).replace('#', figures.format(count));
+export function pluralOf(
+  language: string,
+  formOf?: (count: number) => Intl.LDMLPluralRule,
+): (count: number, forms: PluralForms) => string {
+  let [rules, figures]: [Intl.PluralRules | null, Intl.NumberFormat | null] = [null, null];
+  const form = formOf ?? ((count: number) => (rules ??= new Intl.PluralRules(language)).select(count));
+  const figure = (count: number): string =>
+    isPlain(count) ? String(count) : (figures ??= new Intl.NumberFormat(language)).format(count);
+  return (count, forms) => (forms[form(count)] ?? forms.other).replace('#', figure(count));
 }
+
+/** Small whole numbers are written alike in every language that writes with these digits. */
+const isPlain = (count: number): boolean => Number.isInteger(count) && count >= 0 && count < 1000;

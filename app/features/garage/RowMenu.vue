@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onClickOutside, onKeyStroke } from '@vueuse/core';
-import { useTemplateRef } from 'vue';
+import { ref, useTemplateRef } from 'vue';
 
 /** What is seldom wanted, out of the way: opened by its three dots, closed by a choice, Escape or a tap beside it. */
 interface Group {
@@ -10,8 +10,10 @@ interface Group {
 defineProps<{ label: string; groups: readonly Group[] }>();
 const emit = defineEmits<{ pick: [id: string] }>();
 const menu = useTemplateRef<HTMLDetailsElement>('menu');
+/** Its entries are made when they are wanted. */
+const isOpen = ref(false);
 const close = (): void => {
-  if (menu.value) menu.value.open = false;
+  isOpen.value = false;
 };
 onClickOutside(menu, close);
 onKeyStroke('Escape', close);
@@ -23,11 +25,11 @@ function pick(id: string): void {
 </script>
 
 <template>
-  <details ref="menu" class="menu">
-    <summary :aria-label="label">
+  <details ref="menu" class="menu" :open="isOpen">
+    <summary :aria-label="label" data-test="menu" @click.prevent="isOpen = !isOpen">
       <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12h.01M12 12h.01M19 12h.01" /></svg>
     </summary>
-    <div class="entries">
+    <div v-if="isOpen" class="entries">
       <template v-for="group in groups" :key="group.title">
         <p v-if="group.title" class="overline">{{ group.title }}</p>
         <button

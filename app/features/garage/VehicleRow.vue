@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementVisibility } from '@vueuse/core';
-import { computed, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watchEffect } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import StateMark from '../../shared/marks/StateMark.vue';
 import MiniPlan from '../../shared/plan/MiniPlan.vue';
@@ -17,6 +17,7 @@ import JobGlance from './JobGlance.vue';
 import RowMenu from './RowMenu.vue';
 import StageTrail from './StageTrail.vue';
 import { useRowMenus } from './useRowMenus';
+import { whenIdle } from './whenIdle';
 import { texts } from '#words/screens/garage';
 
 /** A vehicle of the garage: its plan, the job in hand with its next move, its other jobs, and what is due. */
@@ -32,8 +33,11 @@ const row = useTemplateRef<HTMLElement>('row');
 const isSeen = useElementVisibility(row);
 const leading = computed(() => props.entry.leading);
 const open = computed(() => [...(leading.value ? [leading.value] : []), ...props.entry.alsoOpen]);
+/** The first view goes first. */
+const isIdle = ref(false);
+onMounted(() => whenIdle(() => (isIdle.value = true)));
 watchEffect(() => {
-  if (isSeen.value) for (const job of open.value) glances.want(job);
+  if (isSeen.value && isIdle.value) for (const job of open.value) glances.want(job);
 });
 onBeforeUnmount(() => open.value.forEach(({ id }) => glances.forgo(id)));
 

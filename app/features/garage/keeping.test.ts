@@ -6,13 +6,18 @@ async function atGarage(garage: TestGarage) {
   const { screen, router } = await show(garage, '/');
   const hands = handsOn(screen);
   await until(() => expect(hands.mark('add-vehicle').exists()).toBe(true));
-  return { screen, router, ...hands };
+  /** Chooses something from the three dots of the vehicle's row. */
+  async function choose(what: string): Promise<void> {
+    await hands.press('menu');
+    await hands.press(`menu-${what}`);
+  }
+  return { screen, router, choose, ...hands };
 }
 
 test('a vehicle is put away with its jobs, and brought back', async () => {
   const garage = await layOut(car('passive'));
-  const { press, list, says } = await atGarage(garage);
-  await press('menu-away');
+  const { press, choose, list, says } = await atGarage(garage);
+  await choose('away');
   await until(() => expect(list('.vehicle')).toHaveLength(0));
   await says('1 is put away');
   await press('back-v');
@@ -22,8 +27,8 @@ test('a vehicle is put away with its jobs, and brought back', async () => {
 
 test('a job is put away by itself; its vehicle stays', async () => {
   const garage = await layOut(car('passive'));
-  const { press, says } = await atGarage(garage);
-  await press('menu-job-away');
+  const { press, choose, says } = await atGarage(garage);
+  await choose('job-away');
   await says('No jobs yet.');
   await press('back-j');
   await says('A lamp is on');
@@ -32,8 +37,8 @@ test('a job is put away by itself; its vehicle stays', async () => {
 
 test('a vehicle is removed with its jobs', async () => {
   const garage = await layOut(car('passive'));
-  const { press } = await atGarage(garage);
-  await press('menu-remove');
+  const { choose } = await atGarage(garage);
+  await choose('remove');
   await until(async () =>
     expect([await garage.database.vehicles.count(), await garage.database.jobs.count()]).toEqual([0, 0]),
   );
@@ -41,15 +46,15 @@ test('a vehicle is removed with its jobs', async () => {
 
 test('a job is copied, and a vehicle with its sheet', async () => {
   const garage = await layOut(car('passive'));
-  const { press } = await atGarage(garage);
-  await press('menu-job-copy');
+  const { choose } = await atGarage(garage);
+  await choose('job-copy');
   await until(async () =>
     expect((await garage.database.jobs.toArray()).map(({ title }) => title).toSorted()).toEqual([
       'a job',
       'a job, copy',
     ]),
   );
-  await press('menu-copy');
+  await choose('copy');
   await until(async () =>
     expect((await garage.database.vehicles.toArray()).map(({ vehicle }) => vehicle.name)).toContain('Tansy, copy'),
   );

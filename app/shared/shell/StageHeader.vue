@@ -250,6 +250,10 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
     min-width: 0;
   }
 
+  .which span {
+    display: none;
+  }
+
   .ways {
     flex: none;
     gap: 12px;

@@ -4,7 +4,7 @@ import { pluralOf } from '../plural';
 export const language = 'en-GB';
 
 /** The right form for a count, such as `1 code`, `2 codes`. */
-export const plural = pluralOf(language);
+export const plural = pluralOf(language, (count) => (count === 1 ? 'one' : 'other'));
 
 /** Words one after another, the last joined by `and`. */
 export const joinWords = (words: readonly string[]): string =>
