@@ -49,3 +49,10 @@ export function intakeOf(bundle: Bundle, garage: Omit<Bundle, 'photos'>, at: str
   });
   return { vehicles, jobs, added, merged, same, clashes, photos: bundle.photos };
 }
+
+/** A file in a folder that is saved as one. */
+export interface PackedFile {
+  /** Plain: no folder in it. */
+  readonly name: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}

@@ -4,13 +4,6 @@ import type { Attachment } from '../../core/casefile/contract';
 import { useJob } from './job';
 import { usePorts } from './ports';
 
-/** A picture as a screen shows it. */
-export interface ShownPhoto {
-  readonly attachment: Attachment;
-  /** Empty while it is being fetched; null where this device does not have it. */
-  readonly small: string | null;
-}
-
 /** The pictures of the open job: kept beside it, known by its attachments. */
 export const usePhotos = defineStore('photos', () => {
   const { storage, photos, now, newId } = usePorts();

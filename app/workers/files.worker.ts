@@ -1,7 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { readBundle, writeBundle, zipFolder } from '../storage/bundle';
-import type { Bundle } from '../storage/intake';
-import type { PackedFile } from './filesClient';
+import type { Bundle, PackedFile } from '../storage/intake';
 import { hold } from './lifeline';
 import { readBlob } from './readBlob';
 

@@ -1,18 +1,11 @@
 import { proxy } from 'comlink';
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Problem, Result } from '../../core/casefile/problem';
-import { MOST_BUNDLE_BYTES, type Bundle } from '../storage/intake';
+import { MOST_BUNDLE_BYTES, type Bundle, type PackedFile } from '../storage/intake';
 import type { FilesApi } from './files.worker';
 import { supervise, WorkerTrouble, type Supervised } from './supervised';
 import { texts } from '#words/shared/app';
 import { texts as bundleTexts } from '#words/shared/bundle';
-
-/** A file in a folder that is saved as one. */
-export interface PackedFile {
-  /** Plain: no folder in it. */
-  readonly name: string;
-  readonly bytes: Uint8Array<ArrayBuffer>;
-}
 
 /** Reads files off the screen's thread. */
 export interface FilesClient {

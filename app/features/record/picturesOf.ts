@@ -1,6 +1,6 @@
 import type { Attachment } from '../../../core/casefile/contract';
 import type { PhotoStorage } from '../../storage/photoStorage';
-import type { PackedFile } from '../../workers/filesClient';
+import type { PackedFile } from '../../storage/intake';
 
 /** As many as somebody else looks at. */
 const MOST = 6;

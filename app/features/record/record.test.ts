@@ -4,6 +4,7 @@ import { car, caseOf, type Loose } from '../../../tests/support/caseBuilder';
 import { handsOn, layOut, show, until } from '../../testSupport';
 
 const SECTIONS = '[data-section]';
+const FIGURES = '[data-section="photos"] figure';
 const SEEN: Loose[] = [
   { kind: 'lamps', lit: ['abs'] },
   { kind: 'code', code: 'C003A', status: 'current' },
@@ -103,14 +104,14 @@ describe('photos', () => {
   }
   test('stand in the record with what they show and when; one that is on another device does not', async () => {
     const { screen } = await withPhoto();
-    await until(() => expect(screen.findAll('[data-section="photos"] figure')).toHaveLength(1));
+    await until(() => expect(screen.findAll(FIGURES)).toHaveLength(1));
     const figure = screen.find('[data-section="photos"] figure').text();
     expect(figure).toContain('392');
     expect(figure).toMatch(/1 May/u);
   });
   test('go with the question for others, in one file with it', async () => {
     const { screen, press } = await withPhoto();
-    await until(() => expect(screen.findAll('[data-section="photos"] figure')).toHaveLength(1));
+    await until(() => expect(screen.findAll(FIGURES)).toHaveLength(1));
     const blobs: Blob[] = [];
     vi.spyOn(URL, 'createObjectURL').mockImplementation((blob) => {
       blobs.push(blob as Blob);
