@@ -152,7 +152,7 @@ describe('Prove', () => {
       expect((await fileOf(garage)).observations.at(-1)).toMatchObject({ kind: 'drive', distance: 12.5, trips: 3 }),
     );
     await until(() => expect(mark(screen, 'proof-step-drive').classes()).toContain('good'));
-    await list(screen, '[data-test="proof-step-drive"] button').at(-1)?.trigger('click');
+    await screen.find('[data-test="proof-step-drive"] [data-test="take-back"]').trigger('click');
     await until(() => expect(mark(screen, 'proof-step-drive').classes()).toContain('open'));
   });
   test('another code than before leads to the codes', async () => {

@@ -135,7 +135,8 @@ describe('the garage', () => {
     const garage = await garageWith([{ kind: 'lamps', lit: ['abs'] }]);
     const { screen } = await show(garage, '/');
     await until(() => expect(screen.find('[data-vehicle="Tansy"]').text()).toContain('a job'));
-    await screen.find('[aria-label="Remove a job"]').trigger('click');
+    await mark(screen, 'menu').trigger('click');
+    await mark(screen, 'menu-job-remove').trigger('click');
     await until(async () => expect(await garage.database.jobs.count()).toBe(0));
     await until(() => expect(document.body.textContent).toContain('Put it back'));
     [...document.querySelectorAll('button')].find((entry) => entry.textContent === 'Put it back')?.click();
@@ -156,7 +157,7 @@ describe('the garage', () => {
       ]),
     );
     await until(() => expect(mark(screen, 'start-job').exists()).toBe(true));
-    await screen.find('[data-vehicle="Tansy"] [data-test="start-job"]').trigger('click');
+    await screen.find('[data-test="start-job"][data-for="Tansy"]').trigger('click');
     await until(() => expect(router.currentRoute.value.name).toBe('dash'));
     expect(await garage.database.jobs.count()).toBe(2);
   });

@@ -12,6 +12,7 @@ import type {
 import { mergedCase } from '../casefile/merge';
 import type { Channel, SensorType } from '../casefile/words';
 import type { SchoolId } from '../knowledge/guide/schools';
+import { ended } from './ended';
 import { toggled, withBend, withEarlier, withLamps, type Lamp, type Pattern } from './lampNotes';
 import { texts } from '#words/core/commands';
 
@@ -40,6 +41,7 @@ export type Command =
   | { readonly do: 'repair-result'; readonly id: string; readonly result: Repair['result'] }
   | { readonly do: 'remove-repair'; readonly id: string }
   | { readonly do: 'cost'; readonly cost: Omit<Cost, 'id' | 'at'> }
+  | { readonly do: 'part-price'; readonly key: string; readonly amount: number | null }
   | { readonly do: 'cost-use'; readonly id: string; readonly use: Cost['use'] }
   | { readonly do: 'remove-cost'; readonly id: string }
   | { readonly do: 'note'; readonly text: string }
@@ -130,18 +132,6 @@ function fluidSeen(file: CaseFile, finding: ObservationOf<'look'>['finding'], st
   return observed({ ...file, observations: rest }, [{ kind: 'look', part: 'fluid', finding }], stamp);
 }
 
-/** In a solved job the last repair of each corner is the one that did it, where nobody has said otherwise. */
-function ended(file: CaseFile, ending: CaseFile['ending']): CaseFile {
-  const repairs = file.repairs ?? [];
-  if (ending !== 'solved') return { ...file, ending };
-  const isLast = (made: Repair, at: number): boolean =>
-    !repairs.slice(at + 1).some((later) => (later.channel ?? null) === (made.channel ?? null));
-  const proved = repairs.map((made, at) =>
-    made.result === 'unknown' && isLast(made, at) ? { ...made, result: 'fixed' as const } : made,
-  );
-  return { ...file, ending, repairs: proved };
-}
-
 const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   observe: { name: texts.whatWasNoted, run: (file, { said }, stamp) => observed(file, said, stamp) },
   withdraw: {
@@ -202,6 +192,13 @@ const COMMANDS: { readonly [D in Command['do']]: CommandRecord<D> } = {
   cost: {
     name: texts.theCost,
     run: (file, { cost }, { newId, at }) => ({ ...file, costs: [...(file.costs ?? []), { ...cost, id: newId(), at }] }),
+  },
+  'part-price': {
+    name: texts.thePrice,
+    run: (file, { key, amount }) => {
+      const { [key]: _old, ...others } = file.owner?.prices ?? {};
+      return { ...file, owner: { ...file.owner, prices: amount === null ? others : { ...others, [key]: amount } } };
+    },
   },
   'cost-use': {
     name: texts.whatTheCostWas,

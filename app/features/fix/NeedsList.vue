@@ -4,17 +4,23 @@ import type { Guide } from '../../../core/guide/compose';
 import { inHandKey } from '../../../core/guide/climb';
 import { LADDERS } from '../../../core/knowledge/guide/ladders';
 import { TOOLS } from '../../../core/knowledge/guide/tools';
-import { repairRecord } from '../../../core/knowledge/repairs/all';
+import { blockersOf } from '../../../core/knowledge/guide/planB';
+import { priceOf, repairRecord } from '../../../core/knowledge/repairs/all';
 import { sayMoney } from '../../../core/words/money';
 import { workState } from '../../../core/guide/workState';
 import { saveText } from '../../shared/saveText';
 import { useJob } from '../../stores/job';
+import PartPrices from './PartPrices.vue';
 import { texts } from '#words/screens/fix';
 
 /** All that the guide needs, ticked off as it is there: what is left is one shopping trip. */
 const props = defineProps<{ guide: Guide }>();
 const job = useJob();
-const price = computed(() => repairRecord(props.guide.repair)?.price ?? 0);
+const record = computed(() => repairRecord(props.guide.repair));
+const price = computed(() => (record.value && job.file ? priceOf(record.value, job.file) : 0));
+const blockers = computed(() =>
+  blockersOf(props.guide.phases.flatMap(({ steps }) => steps.filter(({ done }) => !done).map(({ step }) => step))),
+);
 const isStuckPossible = computed(() =>
   props.guide.phases.some(({ steps }) => steps.some(({ ladder, done }) => ladder === 'stuck-sensor' && !done)),
 );
@@ -43,6 +49,15 @@ const save = (): void =>
   <details class="needs" data-test="needs">
     <summary>{{ texts.neededInAllOf(missing.length, needs.length) }}</summary>
     <p v-if="price > 0" class="muted">{{ texts.partCosts(sayMoney(price, job.file?.owner?.currency)) }}</p>
+    <PartPrices v-if="record?.action === 'replaced'" :repair="guide.repair" />
+    <template v-if="blockers.length > 0">
+      <h3 class="overline">{{ texts.lookBeforeYouBegin }}</h3>
+      <ul class="blockers" data-test="blockers">
+        <li v-for="blocker in blockers" :key="blocker.id">
+          <b>{{ blocker.look }}</b> {{ blocker.then }}
+        </li>
+      </ul>
+    </template>
     <template v-for="[kind, words] in KINDS" :key="kind">
       <h3 v-if="needs.some((need) => need.kind === kind)" class="overline">{{ words }}</h3>
       <button
@@ -64,6 +79,13 @@ const save = (): void =>
 </template>
 
 <style scoped>
+.blockers {
+  margin: 0;
+  padding: 4px 0 8px 1.1em;
+  display: grid;
+  gap: 8px;
+}
+
 summary {
   min-height: 64px;
   display: flex;

@@ -226,4 +226,19 @@ describe('the new part', () => {
     await press('New O-ring for it');
     await until(() => expect(mark('needs').text()).not.toMatch(/(\d+) of \1 still to get/));
   });
+  test('prices of its kinds are set side by side; the chosen kind is the one that is reckoned with', async () => {
+    const { write, press, says, file, mark } = await at('replaced:sensor', []);
+    await until(() => expect(mark('price-genuine').exists()).toBe(true));
+    await write('price-genuine', '140');
+    await until(async () => expect((await file()).owner?.prices).toEqual({ 'replaced:sensor@genuine': 140 }));
+    await write('price-used', '12,50');
+    await says('the cheapest');
+    await says(/127\.50.EUR more/);
+    await press('part-used');
+    await says(/reckons with 12\.50.EUR/);
+    await write('price-used', 'cheap');
+    expect((await file()).owner?.prices).toMatchObject({ 'replaced:sensor@used': 12.5 });
+    await write('price-used', '');
+    await until(async () => expect((await file()).owner?.prices).toEqual({ 'replaced:sensor@genuine': 140 }));
+  });
 });

@@ -85,7 +85,13 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
           >
             {{ choice.words }}
           </button>
-          <button v-if="row.step.by" type="button" class="tap quiet" @click="prove.takeBack(row.step)">
+          <button
+            v-if="row.step.by"
+            type="button"
+            class="tap quiet"
+            data-test="take-back"
+            @click="prove.takeBack(row.step)"
+          >
             {{ texts.takeBack }}
           </button>
         </div>

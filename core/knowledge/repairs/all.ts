@@ -4,6 +4,7 @@ import { faultRow, type Cause, type FaultId } from '../faults';
 import { AT_WHEEL } from './atWheel';
 import { AT_WIRES } from './atWires';
 import { BESIDES, STOPGAPS } from './besides';
+import { wayOf } from '../guide/schools';
 import type { RepairRecord } from './repair';
 
 /** Repairs that the adviser may propose: each is the cure of some fault. */
@@ -92,16 +93,23 @@ export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: Fa
   return repair.action === 'other' ? OTHER_WORK_CURES : 0;
 }
 
+/** How `owner.prices` names the price of one kind of part, such as a pattern part. @example partPriceKey('replaced:sensor', 'used') // => "replaced:sensor@used" */
+export const partPriceKey = (repair: string, way: string): string => `${repair}@${way}`;
+
 /**
  * What a repair's parts cost this owner.
- * @param record the repair. @param file the case; `owner.prices` may name the repair (`replaced:sensor`) or its segment (`sensor`).
+ * @param record the repair. @param file the case; `owner.prices` may name the kind of part that the owner chose (`replaced:sensor@used`), the repair (`replaced:sensor`) or its segment (`sensor`).
  * @returns money in the owner's currency.
  * @example priceOf(repairRecord('replaced:sensor'), { ...CASE, owner: { prices: { sensor: 55 } } }) // => 55
  */
 export function priceOf(record: RepairRecord, file: CaseFile): number {
   const prices = file.owner?.prices ?? {};
+  const ofKind =
+    record.action === 'replaced'
+      ? prices[partPriceKey(record.repair, wayOf(file.owner?.schools, 'part').id)]
+      : undefined;
   const ofPart = record.action === 'replaced' && record.segment ? prices[record.segment] : undefined;
-  const own = prices[record.repair] ?? ofPart;
+  const own = ofKind ?? prices[record.repair] ?? ofPart;
   return typeof own === 'number' && Number.isFinite(own) && own >= 0 ? own : record.price;
 }
 

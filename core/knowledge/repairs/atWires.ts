@@ -12,10 +12,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
     setups: ['wheel-off', 'plug-apart'],
     cures: ['lead-open', 'lead-intermittent', 'lead-short'],
     locating: { look: 'lead', minutes: 12 },
-    steps: [
-      ...wireSteps(['flex', 'acid']),
-      fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise),
-    ],
+    steps: [...wireSteps(['flex', 'acid']), fit('wire-twisted', texts.keepTheTwistAnd, texts.theTwistKeepsNoise)],
     parts: [texts.wireAndSleeves],
   },
   {

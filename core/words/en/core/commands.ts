@@ -1,4 +1,5 @@
 export const texts = {
+  thePrice: 'the price',
   thePhoto: 'the photo',
   removingThePhoto: 'removing the photo',
   theMerging: 'putting two devices together',
