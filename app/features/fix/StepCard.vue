@@ -65,8 +65,8 @@ const torque = computed(() => props.step.torque);
   <SchoolChoice v-if="step.school" :school="step.school" />
   <StepFasteners :fix="fix" :step="step" />
   <TimerCard v-if="step.soakMinutes" :what="step.step" :name="texts.timer" :minutes="step.soakMinutes" />
-  <PhotosOf :of="step.undoes ?? step.id" :what="step.text" />
   <p v-for="caution in step.cautions" :key="caution.id" class="warning">{{ caution.text }}</p>
+  <PhotosOf :of="step.undoes ?? step.id" :what="step.text" />
   <section v-if="fix.spin.isDue.value" class="spin" data-test="spin-now">
     <h2>{{ texts.beforeTheWheelGoes }}</h2>
     <p class="muted">{{ texts.readerConnectedIgnitionOn }}</p>

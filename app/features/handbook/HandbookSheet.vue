@@ -55,6 +55,7 @@ onMounted(() => field.value?.focus());
         v-for="group in groups"
         :key="group.topic ?? 'found'"
         :data-topic="group.topic"
+        :open="(group.topic !== null && route.query['topic'] === group.topic) || undefined"
       >
         <summary v-if="group.topic">
           {{ texts.topics[group.topic] }} <span class="muted">{{ group.entries.length }}</span>
