@@ -2,6 +2,7 @@ import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import type { Problem, Result } from '../../core/casefile/problem';
 import { lookAtRecord, type JobRecord, type PhotoRecord, type RecordTable, type VehicleRecord } from './records';
 import { MOST_BUNDLE_BYTES, type Bundle } from './intake';
+import { sha256 } from './sha256';
 import { texts } from '#words/shared/bundle';
 
 /** Where a picture lies in the bundle. */
@@ -29,12 +30,6 @@ const MOST_FILES = 20_000;
 const MOST_UNFOLDED_BYTES = 1024 * 1024 * 1024;
 /** The only kind of picture that Zelf writes. */
 const PICTURE_TYPE = 'image/jpeg';
-
-/** SHA-256 in hexadecimal digits (FIPS 180-4). */
-async function sha256(bytes: Uint8Array): Promise<string> {
-  const digest = await crypto.subtle.digest('SHA-256', bytes.slice());
-  return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-}
 
 /**
  * The garage, or a part of it, as one ZIP file: a record a file, and a manifest with their checksums.

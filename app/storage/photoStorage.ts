@@ -1,13 +1,15 @@
 import type { PhotoRecord } from './records';
 import type { Shelf } from './shelf';
 
+const DAY = 86_400_000;
+
 /** The pictures of all jobs. */
 export interface PhotoStorage {
   putPhotos(photos: readonly PhotoRecord[]): Promise<void>;
   /** Null: it is not on this device. */
   photo(id: string): Promise<PhotoRecord | null>;
-  /** Removes pictures that no job speaks of any more, its steps that could be taken back included. */
-  sweepPhotos(): Promise<void>;
+  /** Removes pictures that no job speaks of any more, its steps that could be taken back included; those of the last day stay: another tab may be about to speak of them. */
+  sweepPhotos(now: string): Promise<void>;
 }
 
 type Patient = <T>(work: () => Promise<T>) => Promise<T>;
@@ -21,13 +23,17 @@ export const photosOn = (shelf: Shelf, patient: Patient): PhotoStorage => ({
       }),
     ),
   photo: (id) => patient(async () => ((await shelf.get('photos', id)) as PhotoRecord | undefined) ?? null),
-  sweepPhotos: () =>
+  sweepPhotos: (now) =>
     patient(() =>
       shelf.atOnce(['photos', 'jobs'], async () => {
         const ids = await shelf.keys('photos');
         if (ids.length === 0) return;
         const spoken = JSON.stringify(await shelf.all('jobs'));
-        for (const id of ids) if (!spoken.includes(JSON.stringify(id))) await shelf.remove('photos', id);
+        for (const id of ids) {
+          if (spoken.includes(JSON.stringify(id))) continue;
+          const { keptAt } = ((await shelf.get('photos', id)) ?? {}) as Partial<PhotoRecord>;
+          if (keptAt === undefined || Date.parse(now) - Date.parse(keptAt) > DAY) await shelf.remove('photos', id);
+        }
       }),
     ),
 });

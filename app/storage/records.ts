@@ -58,6 +58,8 @@ export type StoredDraft = Omit<DraftRecord, 'id'>;
 export interface PhotoRecord {
   readonly id: string;
   readonly type: string;
+  /** When it came, ISO 8601: the word of it in a job follows a little later. */
+  readonly keptAt?: string;
   /** At most 1600 points wide or high. */
   readonly full: Uint8Array<ArrayBuffer>;
   /** The same for a list, at most 320 points. */

@@ -111,13 +111,16 @@ export const STORAGE_CONTRACT: readonly ContractCase[] = [
         full: Uint8Array.of(1, 2, 255),
         small: Uint8Array.of(7),
       });
-      await storage.putPhotos([picture('p1'), picture('p2')]);
+      await storage.putPhotos([picture('p1'), picture('p2'), { ...picture('p3'), keptAt: NOW }]);
       const attachment = { id: 'p1', name: 'seat.jpg', type: 'image/jpeg' };
       await storage.changeJob(job.id, (now) => ({ ...now, file: { ...now.file, attachments: [attachment] } }));
-      await storage.sweepPhotos();
+      await storage.sweepPhotos(NOW);
       const kept = await storage.photo('p1');
       same([kept?.type, ...(kept?.full ?? [])], ['image/jpeg', 1, 2, 255]);
       same(await storage.photo('p2'), null);
+      same((await storage.photo('p3'))?.id, 'p3');
+      await storage.sweepPhotos('2026-05-05T17:30:01+02:00');
+      same(await storage.photo('p3'), null);
     },
   },
   {

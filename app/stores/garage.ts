@@ -27,6 +27,9 @@ async function layOutDemo(storage: GarageStorage, at: string): Promise<boolean> 
   return true;
 }
 
+/** The day on which pictures without a job were swept last: once a day is enough. */
+const SWEPT = 'photos-swept';
+
 /** Ids that Zelf makes are longer than this. */
 const UNIQUE_FROM = 12;
 
@@ -52,7 +55,10 @@ export const useGarage = defineStore('garage', () => {
       isRead.value = true;
     });
     isLaidOut.value = !(await layOutDemo(storage, now()));
-    await storage.sweepPhotos();
+    const today = now().slice(0, 10);
+    if ((await storage.preference(SWEPT)) === today) return;
+    await storage.sweepPhotos(now());
+    await storage.keepPreference(SWEPT, today);
   }
 
   async function addVehicle(vehicle: Vehicle): Promise<string> {

@@ -40,7 +40,7 @@ export const usePhotos = defineStore('photos', () => {
         continue;
       }
       const id = newId();
-      await storage.putPhotos([{ id, type: ready.type, full: ready.full, small: ready.small }]);
+      await storage.putPhotos([{ id, type: ready.type, keptAt: now(), full: ready.full, small: ready.small }]);
       const { type, sha256, takenAt } = ready;
       made.push({
         id,

@@ -1,4 +1,5 @@
 import { parse } from 'exifr/dist/lite.esm.mjs';
+import { sha256 } from '../storage/sha256';
 
 /** A picture made small enough to be kept, with what is known of it. */
 export interface Prepared {
@@ -42,11 +43,6 @@ async function drawn(picture: ImageBitmap, edge: number): Promise<Uint8Array<Arr
   canvas.getContext('2d')?.drawImage(picture, 0, 0, width, height);
   const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
   return new Uint8Array(await blob.arrayBuffer());
-}
-
-async function sha256(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
-  const digest = await crypto.subtle.digest('SHA-256', bytes);
-  return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /**
