@@ -30,6 +30,13 @@ async function layOutDemo(storage: GarageStorage, at: string): Promise<boolean> 
 /** The day on which pictures without a job were swept last: once a day is enough. */
 const SWEPT = 'photos-swept';
 
+async function sweepDaily(storage: GarageStorage, at: string): Promise<void> {
+  const today = at.slice(0, 10);
+  if ((await storage.preference(SWEPT)) === today) return;
+  await storage.sweepPhotos(at);
+  await storage.keepPreference(SWEPT, today);
+}
+
 /** Ids that Zelf makes are longer than this. */
 const UNIQUE_FROM = 12;
 
@@ -55,10 +62,7 @@ export const useGarage = defineStore('garage', () => {
       isRead.value = true;
     });
     isLaidOut.value = !(await layOutDemo(storage, now()));
-    const today = now().slice(0, 10);
-    if ((await storage.preference(SWEPT)) === today) return;
-    await storage.sweepPhotos(now());
-    await storage.keepPreference(SWEPT, today);
+    await sweepDaily(storage, now());
   }
 
   async function addVehicle(vehicle: Vehicle): Promise<string> {

@@ -2,6 +2,7 @@ import type { CaseFile } from '../casefile/contract';
 import { isNote } from '../casefile/note';
 import type { SideSpeech } from '../vehicle/sides';
 import { COST_USE_NAMES, QUOTE_CASE_NAMES } from '../knowledge/names';
+import { hasEveryWord } from '../words/hasEveryWord';
 import { sayMoney } from '../words/money';
 import { describeObservation, describeRepair } from './describe';
 import { describeWork } from './workWords';
@@ -113,9 +114,8 @@ export function timelineWith(
   kinds: readonly TimelineKind[],
   typed: string,
 ): readonly TimelineEntry[] {
-  const wanted = typed.toLowerCase().split(/\s+/u).filter(Boolean);
-  return entries.filter(({ kind, words, detail }) => {
-    const all = `${words} ${detail}`.toLowerCase();
-    return (kinds.length === 0 || kinds.includes(kind)) && wanted.every((word) => all.includes(word));
-  });
+  return entries.filter(
+    ({ kind, words, detail }) =>
+      (kinds.length === 0 || kinds.includes(kind)) && hasEveryWord(`${words} ${detail}`, typed),
+  );
 }

@@ -3,6 +3,7 @@ import { tally } from '../../../core/ledger/tally';
 import { isNote } from '../../../core/casefile/note';
 import { remindersOf, type Reminder } from '../../../core/report/reminders';
 import type { SideSpeech } from '../../../core/vehicle/sides';
+import { hasEveryWord } from '../../../core/words/hasEveryWord';
 import { sayMoney, USUAL_CURRENCY } from '../../../core/words/money';
 import type { JobRecord, VehicleRecord } from '../../storage/garageStorage';
 import { texts } from '#words/screens/garage';
@@ -54,7 +55,7 @@ function wordsOf({ title, file }: JobRecord): string {
     ...(file.notes ?? []).filter(isNote).map(({ text }) => text),
     ...file.observations.map(({ note = '' }) => note),
   ];
-  return [title, file.vehicle.name ?? '', file.vehicle.words ?? '', ...codes, ...notes].join(' ').toLowerCase();
+  return [title, file.vehicle.name ?? '', file.vehicle.words ?? '', ...codes, ...notes].join(' ');
 }
 
 /**
@@ -62,12 +63,7 @@ function wordsOf({ title, file }: JobRecord): string {
  * @param typed what was typed. @param jobs all jobs. @returns none for nothing typed.
  */
 export function jobsWith(typed: string, jobs: readonly JobRecord[]): readonly JobRecord[] {
-  const wanted = typed.toLowerCase().split(/\s+/u).filter(Boolean);
-  if (wanted.length === 0) return [];
-  return jobs.filter((job) => {
-    const words = wordsOf(job);
-    return wanted.every((word) => words.includes(word));
-  });
+  return typed.trim() === '' ? [] : jobs.filter((job) => hasEveryWord(wordsOf(job), typed));
 }
 
 const ENDINGS: Readonly<Record<NonNullable<CaseFile['ending']>, string>> = {
