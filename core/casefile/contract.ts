@@ -199,6 +199,8 @@ export const FASTENER = record(
     /** Left out knowingly. */
     leftOut: flag,
     put: { is: 'text', max: 200 },
+    /** Where it sits on the picture of the corner: shares of its width and height from the left and the top. */
+    spot: record({ x: { is: 'number', min: 0, max: 1 }, y: { is: 'number', min: 0, max: 1 } }, { on: id }),
     note: text,
   },
 );

@@ -28,3 +28,6 @@ export const takenOutBy = (file: CaseFile, channel: Channel | null, step: string
 export function missingBehind(file: CaseFile, channel: Channel | null, wheel: string): readonly Fastener[] {
   return fastenersAt(file, channel).filter((fastener) => fastener.step !== wheel && stillOut(fastener) > 0);
 }
+
+/** What the pictures of a corner's fastener card are of, as attachments name it. @example cardOf('rear-left') // => "card@rear-left" */
+export const cardOf = (channel: Channel | null): string => `card@${channel ?? 'car'}`;

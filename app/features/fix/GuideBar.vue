@@ -102,5 +102,11 @@ import { texts } from '#words/screens/fix';
     flex: 1;
     padding: 6px 12px;
   }
+
+  /* A long word beside back and on has a row of its own. */
+  .bar :deep(.alone) {
+    flex: 1 0 100%;
+    order: -1;
+  }
 }
 </style>

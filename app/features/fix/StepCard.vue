@@ -104,6 +104,8 @@ const torque = computed(() => props.step.torque);
 }
 
 .picture {
+  /* Below a title of three lines, why it is done still shows. */
+  max-height: max(220px, calc(100vh - 430px));
   border: 1.4px solid var(--line);
   border-radius: 10px;
 }

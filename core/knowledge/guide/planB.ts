@@ -19,6 +19,7 @@ export const BLOCKERS: readonly Blocker[] = [
   { id: 'sensor-breaks', at: ['sensor-out'], look: texts.sensorBreaks, then: texts.sensorBreaksThen },
   { id: 'hub-nut', at: ['hub-nut-cracked'], look: texts.hubNut, then: texts.hubNutThen },
   { id: 'shaft', at: ['shaft-out'], look: texts.shaft, then: texts.shaftThen },
+  { id: 'assembly', at: ['hub-unit-out', 'ring-off'], look: texts.assembly, then: texts.assemblyThen },
   { id: 'press', at: ['hub-unit-out', 'ring-off'], look: texts.press, then: texts.pressThen },
 ];
 

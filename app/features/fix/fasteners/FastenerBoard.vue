@@ -2,11 +2,12 @@
 import { computed, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import type { Fastener } from '../../../../core/casefile/contract';
-import { fastenersAt } from '../../../../core/guide/fasteners';
+import { fastenersAt, isDue, stillOut } from '../../../../core/guide/fasteners';
 import { WITHOUT_IT } from '../../../../core/knowledge/guide/fasteners';
 import type { StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { useFix } from '../useFix';
 import CountBack from './CountBack.vue';
+import FastenerCard from './FastenerCard.vue';
 import FastenerFields from './FastenerFields.vue';
 import FastenerGlyph from './FastenerGlyph.vue';
 import { texts } from '#words/screens/fix';
@@ -45,6 +46,16 @@ watch(
   },
 );
 
+/** The number that is being put on the picture. */
+const picked = ref<string | null>(null);
+const pick = (id: string | null): void => {
+  picked.value = picked.value === id ? null : id;
+};
+const allDue = computed(() => placed.value.filter(isDue));
+const sumOf = (of: (fastener: Fastener) => number): number => allDue.value.reduce((sum, entry) => sum + of(entry), 0);
+const due = computed(() => sumOf(({ count }) => count));
+const backSoFar = computed(() => due.value - sumOf(stillOut));
+
 const why = (fastener: Fastener): string => WITHOUT_IT[fastener.step?.split('@')[0] as StepId] ?? '';
 const details = ({ size, thread, put, state, renew, locker, empty, leftOut }: Fastener): string =>
   [
@@ -63,47 +74,66 @@ const details = ({ size, thread, put, state, renew, locker, empty, leftOut }: Fa
 
 <template>
   <section class="board" data-test="board">
-    <h1>{{ texts.board }}</h1>
+    <header>
+      <h1>{{ texts.board }}</h1>
+      <p v-if="due > 0" class="figure" :class="{ all: backSoFar === due }" data-test="back-in-all">
+        {{ texts.backIn(backSoFar, due) }}
+      </p>
+    </header>
     <p class="muted">{{ placed.length === 0 ? texts.boardEmpty : texts.boardLead }}</p>
-    <VueDraggable v-model="rows" tag="ol" handle=".place" :animation="120" class="rows">
-      <li v-for="(fastener, at) in rows" :key="fastener.id" data-test="fastener">
-        <div class="row">
-          <span class="place figure" :title="texts.placeOf(at + 1)">{{ at + 1 }}</span>
-          <FastenerGlyph :kind="fastener.kind" />
-          <div class="words">
-            <b>{{ texts.fastenerLine(fastener.count, fastener.name) }}</b><span class="muted">{{
-              details(fastener) || texts.kinds[fastener.kind]
-            }}</span>
-          </div>
-          <CountBack :fastener="fastener" />
-          <button
-            type="button"
-            class="tap quiet"
-            :aria-expanded="opened === fastener.id"
-            @click="opened = opened === fastener.id ? null : fastener.id"
-          >
-            {{ opened === fastener.id ? texts.close : texts.change }}
-          </button>
-        </div>
-        <template v-if="opened === fastener.id">
-          <p v-if="why(fastener)" class="muted">{{ why(fastener) }}</p>
-          <div class="chips">
-            <button type="button" class="tap" :disabled="at === 0" data-test="up" @click="move(at, -1)">
-              {{ texts.moveUp }}
+    <FastenerCard class="fastener-card" :fasteners="placed" :channel="channel" :picked="picked" @pick="pick" />
+    <div class="list">
+      <VueDraggable v-model="rows" tag="ol" handle=".place" :animation="120" class="rows">
+        <li v-for="(fastener, at) in rows" :key="fastener.id" data-test="fastener">
+          <div class="row">
+            <span class="place figure" :title="texts.placeOf(at + 1)">{{ at + 1 }}</span>
+            <FastenerGlyph :kind="fastener.kind" />
+            <div class="words">
+              <b>{{ texts.fastenerLine(fastener.count, fastener.name) }}</b><span class="muted">{{
+                details(fastener) || texts.kinds[fastener.kind]
+              }}</span>
+            </div>
+            <button
+              type="button"
+              class="tap quiet"
+              :aria-expanded="opened === fastener.id"
+              @click="opened = opened === fastener.id ? null : fastener.id"
+            >
+              {{ opened === fastener.id ? texts.close : texts.change }}
             </button>
-            <button type="button" class="tap" :disabled="at === rows.length - 1" data-test="down" @click="move(at, 1)">
-              {{ texts.moveDown }}
-            </button>
+            <CountBack class="back" :fastener="fastener" />
           </div>
-          <FastenerFields :fastener="fastener" />
-        </template>
-      </li>
-    </VueDraggable>
-    <button type="button" class="tap" data-test="add-fastener" @click="add">{{ texts.addPlace }}</button>
+          <template v-if="opened === fastener.id">
+            <p v-if="why(fastener)" class="muted">{{ why(fastener) }}</p>
+            <div class="chips">
+              <button type="button" class="tap" :disabled="at === 0" data-test="up" @click="move(at, -1)">
+                {{ texts.moveUp }}
+              </button>
+              <button
+                type="button"
+                class="tap"
+                :disabled="at === rows.length - 1"
+                data-test="down"
+                @click="move(at, 1)"
+              >
+                {{ texts.moveDown }}
+              </button>
+            </div>
+            <FastenerFields :fastener="fastener" />
+          </template>
+        </li>
+      </VueDraggable>
+      <button type="button" class="tap" data-test="add-fastener" @click="add">{{ texts.addPlace }}</button>
+    </div>
   </section>
 </template>
 
 <style scoped>
+.back {
+  flex-basis: 100%;
+  padding-left: 80px;
+}
+
 .board {
   flex: 1;
   min-width: 0;
@@ -112,7 +142,51 @@ const details = ({ size, thread, put, state, renew, locker, empty, leftOut }: Fa
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   align-content: start;
-  max-width: 860px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0 18px;
+}
+
+header p {
+  margin: 0;
+  font-size: 1.2rem;
+}
+
+header .all {
+  color: var(--proved);
+}
+
+.list {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  justify-items: start;
+}
+
+.rows {
+  justify-self: stretch;
+}
+
+@media (min-width: 1000px) {
+  .board {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 10px 28px;
+  }
+
+  .board > header,
+  .board > .muted {
+    grid-column: 1 / -1;
+  }
+
+  .board > .fastener-card {
+    position: sticky;
+    top: 12px;
+  }
 }
 
 .rows {
@@ -160,6 +234,10 @@ li {
 @media (max-width: 999px) {
   .board {
     padding: 14px 16px;
+  }
+
+  .back {
+    padding-left: 0;
   }
 }
 </style>

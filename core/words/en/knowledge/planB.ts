@@ -12,6 +12,9 @@ export const texts = {
   hubNutThen: 'The nut is loosened with the wheel on the ground, and most are used only once.',
   shaft: 'Does the shaft move in the hub when you tap it with the nut on its end?',
   shaftThen: 'One that is rusted in needs a puller. The car must not be rolled while the nut is slack.',
+  assembly: 'Is the part sold on its own, or only with the whole hub or shaft?',
+  assemblyThen:
+    'If only whole: enter the price of a new unit and of a used one above. A used one must turn without a rough spot, have no play, and come from the same axle with as many teeth. Seals and nut are new in any case.',
   press: 'Is the part pressed in, and who has a press?',
   pressThen: 'Many workshops press a bearing or a ring for a small sum if you bring the part: ask before you begin.',
 };
