@@ -85,3 +85,55 @@ test('what is shown is read back', () => {
 test('no text makes it throw', () => {
   fc.assert(fc.property(fc.string({ unit: 'binary', maxLength: 80 }), (text) => void parseReading(text)));
 });
+
+describe('what settles the unit', () => {
+  const read = (text: string, assumed: Parameters<typeof parseReading>[1] = null): unknown => {
+    const result = parseReading(text, assumed);
+    return result.ok ? [result.value.value, result.value.quantity] : result.problems[0]?.code;
+  };
+  test('without one it is left open, and the number stands as it is typed', () => {
+    expect(read('12.5', 'dc-voltage')).toEqual([12.5, null]);
+    expect(read('0.23', 'ac-voltage')).toEqual([0.23, null]);
+    expect(read('1030', 'resistance')).toEqual([1030, null]);
+  });
+  test('a letter alone is kilo or mega of ohms, milli of anything else', () => {
+    expect(read('1.2m', 'resistance')).toEqual([1.2e6, null]);
+    expect(read('1.2M', 'resistance')).toEqual([1.2e6, null]);
+    expect(read('1.2K', 'resistance')).toEqual([1200, null]);
+    expect(read('230m', 'ac-voltage')).toEqual([0.23, null]);
+  });
+  test('volts are those that the check asks for, unless their kind is written', () => {
+    expect(read('230 mV', 'ac-voltage')).toEqual([0.23, 'ac-voltage']);
+    expect(read('230 mV', 'dc-voltage')).toEqual([0.23, 'dc-voltage']);
+    expect(read('230 mV', 'resistance')).toEqual([0.23, 'dc-voltage']);
+    expect(read('1.2 VAC', 'dc-voltage')).toEqual([1.2, 'ac-voltage']);
+    expect(read('1.2 V ac', 'dc-voltage')).toEqual([1.2, 'ac-voltage']);
+    expect(read('1.2 VDC', 'ac-voltage')).toEqual([1.2, 'dc-voltage']);
+    expect(read('1.2 V⎓', 'ac-voltage')).toEqual([1.2, 'dc-voltage']);
+  });
+  test('ohms and amperes are what they are', () => {
+    expect(read('14 mA', 'resistance')).toEqual([0.014, 'dc-current']);
+    expect(read('14 ma', 'dc-voltage')).toEqual([0.014, 'dc-current']);
+    expect(read('3 ohm', 'dc-voltage')).toEqual([3, 'resistance']);
+    expect(read('3 Ohms', 'ac-voltage')).toEqual([3, 'resistance']);
+    expect(read('3 k ω', 'ac-voltage')).toEqual([3000, 'resistance']);
+  });
+  test('a comma before three digits is asked about only where it could be thousands', () => {
+    expect(read('1,030', 'resistance')).toBe('ambiguous');
+    expect(read('123,456', 'resistance')).toBe('ambiguous');
+    expect(read('0,030', 'resistance')).toEqual([0.03, null]);
+    expect(read('1,03', 'resistance')).toEqual([1.03, null]);
+    expect(read('1234,567', 'resistance')).toEqual([1234.567, null]);
+    expect(read('1,030 kΩ', null)).toEqual([1030, 'resistance']);
+  });
+  test('parts print k and R inside the number, with one to three digits behind', () => {
+    expect([read('4k7'), read('2 k 2'), read('12K345'), read('0R47'), read('3M3')]).toEqual([
+      [4700, null],
+      [2200, null],
+      [12_345, null],
+      [0.47, null],
+      [3.3e6, null],
+    ]);
+    for (const wrong of ['x4k7', '4k7890', '4k7x']) expect(read(wrong), wrong).toEqual(expect.any(String));
+  });
+});
