@@ -13,7 +13,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
     screenshot: 'only-on-failure',
-    trace: 'retain-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

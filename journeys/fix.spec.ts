@@ -120,6 +120,7 @@ test('a spacer says what it costs, and the job keeps the day to look at it again
   await expect(byTest(page, 'spacer')).toContainText('of the signal is left');
   await toTheEnd(page);
   await byTest(page, 'record-repair').click();
+  await expect(page).toHaveURL(/\/prove/);
   await page.goto('/');
   await expect(page.locator('[data-vehicle="Bertie"]')).toContainText("Look at the sensor's tip for fresh marks");
   const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'calendar').click()]);

@@ -1,38 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { byTest, openGarage } from './support';
-
-const VIEWS = [
-  ['garage', '/#/'],
-  ['spec sheet', '/#/vehicle/tansy'],
-  ['dash', '/#/job/tansy-flooded/dash'],
-  ['codes', '/#/job/tansy-flooded/codes'],
-  ['find', '/#/job/tansy-flooded/find'],
-  ['check', '/#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right'],
-  ['look at a lead', '/#/job/bertie-deaf/find/check?do=look:lead&at=front-left'],
-  ['live data', '/#/job/tansy-flooded/find/live'],
-  ['no reader to watch', '/#/job/tansy-flooded/find/watch'],
-  ['arithmetic', '/#/arithmetic'],
-  ['fix', '/#/job/tansy-flooded/fix'],
-  ['guide', '/#/job/tansy-flooded/fix?repair=replaced:sensor&at=rear-right'],
-  ['prove', '/#/job/pebble-loom/prove'],
-  ['notebook', '/#/job/tansy-lead/notebook'],
-  ['handbook', '/#/handbook'],
-  ['record', '/#/job/tansy-lead/record'],
-  ['fastener board', '/#/job/bertie-deaf/fix?repair=replaced:sensor&at=front-left&board=1'],
-  ['bench', '/#/bench'],
-  ['lost', '/#/nowhere'],
-  ['missing job', '/#/job/none/dash'],
-] as const;
-
-const widths = (page: Page): Promise<readonly number[]> =>
-  page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
-
-/** Nothing may stand beside the window: not on the smallest phone, nor with text twice as large. */
-async function fitsBeside(page: Page, name: string): Promise<void> {
-  const [content, window] = await widths(page);
-  expect(content, name).toBeLessThanOrEqual(window ?? 0);
-}
+import { afresh, fitsBeside, VIEWS } from './views';
 
 const CONTRAST = 'color-contrast';
 const NOT_OURS = ['region', 'page-has-heading-one'] as const;
@@ -76,7 +45,7 @@ for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height });
       await openGarage(page);
       for (const [name, address] of views) {
-        await page.goto(address);
+        await afresh(page, address);
         await expect(page.locator('h1').first(), name).toBeVisible();
         await inOrder(page, name);
       }
@@ -104,7 +73,7 @@ test('every view fits the smallest phone, and text twice as large', async ({ pag
   await openGarage(page);
   for (const [name, address] of VIEWS) {
     await page.setViewportSize({ width: 360, height: 640 });
-    await page.goto(address);
+    await afresh(page, address);
     await expect(page.locator('h1').first(), name).toBeVisible();
     await fitsBeside(page, `${name} at 360x640`);
     await page.setViewportSize({ width: 640, height: 800 });

@@ -41,6 +41,25 @@ export async function judged(page: Page): Promise<void> {
   await expect(page.locator('footer .heading')).not.toContainText('…');
 }
 
+/** Waits until the browser has written all that was handed to its database: a later turn at it comes only then. */
+export async function settled(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const [found] = await indexedDB.databases();
+    await new Promise<void>((resolve, reject) => {
+      const opening = indexedDB.open(found?.name ?? '');
+      opening.onerror = () => reject(new Error('the database does not open'));
+      opening.onsuccess = () => {
+        const database = opening.result;
+        const turn = database.transaction([...database.objectStoreNames], 'readwrite');
+        turn.oncomplete = () => {
+          database.close();
+          resolve();
+        };
+      };
+    });
+  });
+}
+
 /** Saves the job's file through the notebook and gives its path on disk. */
 export async function exportJob(page: Page): Promise<string> {
   await page.getByRole('link', { name: 'Notebook' }).click();

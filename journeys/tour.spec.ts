@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { assessedRanking, byTest, exportJob, judged, shownRanking, startJob, toStage, zelf } from './support';
+import { assessedRanking, byTest, exportJob, judged, settled, shownRanking, startJob, toStage, zelf } from './support';
 
 /** The tour job: Tansy's lamps after a flooded lane, from lamp to proof, with the page reloaded in every stage. */
 test('from lamp to proof', async ({ page }) => {
@@ -17,6 +17,7 @@ test('from lamp to proof', async ({ page }) => {
     await page.getByRole('button', { name: 'Note: Flood or deep water' }).click();
     await expect(page.getByText('3 days before').first()).toBeVisible();
     await page.getByLabel('Battery at rest, volt').fill('12,58');
+    await settled(page);
     await page.reload();
     await expect(page.getByRole('button', { name: 'Hill start', exact: true })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByLabel('Battery at rest, volt')).toHaveValue('12,58');

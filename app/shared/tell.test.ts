@@ -19,6 +19,12 @@ describe('messages', () => {
     await tell('The adviser had stopped.');
     await until(() => expect(text()).toContain('The adviser had stopped.'));
   });
+  test('the same is not said twice while it stands', async () => {
+    await Promise.all([tell('Kept, and once.'), tell('Kept, and once.')]);
+    await tell('Kept, and once.');
+    await until(() => expect(text()).toContain('Kept, and once.'));
+    expect(text().match(/Kept, and once\./g)).toHaveLength(1);
+  });
   test('a mishap says why, and that nothing is lost', async () => {
     await tellMishap('no such corner');
     await until(() =>

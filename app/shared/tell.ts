@@ -37,10 +37,22 @@ export async function tellWithUndo(words: string, button: string, undo: () => vo
   });
 }
 
+/** What stands on the screen now: it is not said twice. */
+const standing = new Set<string>();
+
 /** Says something that needs no answer. */
 export async function tell(words: string): Promise<void> {
   const show = await messages();
-  show({ message: words, duration: 6000, showClose: true, placement: 'bottom', offset: heightOfBar() + 12 });
+  if (standing.has(words)) return;
+  standing.add(words);
+  show({
+    message: words,
+    duration: 6000,
+    showClose: true,
+    placement: 'bottom',
+    offset: heightOfBar() + 12,
+    onClose: () => standing.delete(words),
+  });
 }
 
 /** Says that something went wrong that nobody expected. */

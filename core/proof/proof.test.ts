@@ -139,6 +139,11 @@ describe('trips', () => {
     expect(cleanTrips([at(0), at(9)])).toEqual({ trips: 1, kilometres: 5 });
     expect(cleanTrips([at(0), at(10)])).toEqual({ trips: 2, kilometres: 10 });
   });
+  test('a clock that was set back swallows no drive', () => {
+    const back = (day: number): Observation => ({ ...at(0), id: `b${day}`, at: `2026-03-0${day}T08:00:00Z` });
+    expect(cleanTrips([at(0), back(1), back(2)])).toEqual({ trips: 3, kilometres: 15 });
+    expect(cleanTrips([at(9), at(0)])).toEqual({ trips: 1, kilometres: 5 });
+  });
   test('several trips may be noted at once; one on which the lamp came back is none', () => {
     expect(cleanTrips([at(0, { trips: 12 })])).toEqual({ trips: 12, kilometres: 60 });
     expect(cleanTrips([at(0, { result: 'lamps-came-back' })])).toEqual({ trips: 0, kilometres: 0 });

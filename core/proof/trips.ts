@@ -19,7 +19,8 @@ export function cleanTrips(observations: readonly Observation[]): {
   for (const seen of observations) {
     if (seen.kind !== 'drive' || seen.result === 'lamps-came-back') continue;
     const at = seen.at === undefined ? NaN : minutesOf(seen.at);
-    const isSame = at - last < ONE_TRIP_MINUTES;
+    /* Near in time either way: a clock that was set back must not swallow all drives to come. */
+    const isSame = Math.abs(at - last) < ONE_TRIP_MINUTES;
     if (!isSame) {
       trips += seen.trips ?? 1;
       kilometres += (seen.distance ?? A_LOOP_KM) * (seen.trips ?? 1);

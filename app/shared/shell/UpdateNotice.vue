@@ -4,12 +4,19 @@ import { texts } from '#words/shared/shell';
 
 /** A new version waits until its user says so; nothing typed is lost by it. */
 const { needRefresh, updateServiceWorker } = useRegisterSW();
+
+async function update(): Promise<void> {
+  const registration = await navigator.serviceWorker.getRegistration();
+  /* At the very first visit no worker stands behind the page: the new one is in place already, and only the page is old. */
+  if (registration?.waiting) await updateServiceWorker(true);
+  else location.reload();
+}
 </script>
 
 <template>
   <div v-if="needRefresh" class="update" role="status">
     <span>{{ texts.aNewVersionOf }}</span>
-    <button class="tap strong" type="button" @click="updateServiceWorker(true)">{{ texts.updateNow }}</button>
+    <button class="tap strong" type="button" @click="update">{{ texts.updateNow }}</button>
     <button class="tap quiet" type="button" @click="needRefresh = false">{{ texts.later }}</button>
   </div>
 </template>

@@ -27,8 +27,12 @@ function read(text: string): Kept | null {
 export function useTimer(job: () => string | undefined) {
   const kept = useDraft(() => `${job()}.timer`);
   const now = ref(Date.now());
-  useIntervalFn(() => (now.value = Date.now()), 1000);
   const timer = computed(() => read(kept.value));
+  useIntervalFn(() => {
+    now.value = Date.now();
+    /* A clock that was set back would have it ring as much later: it begins again, and lasts no longer than it was set to. */
+    if (timer.value && now.value < timer.value.since) kept.value = write({ ...timer.value, since: now.value });
+  }, 1000);
   const passed = computed(() => (timer.value ? Math.max(0, now.value - timer.value.since) : 0));
   return {
     /** What it was started for; empty while none runs. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../../core/words/figures';
 import { computed } from 'vue';
 import { texts } from '#words/screens/watch';
 
@@ -26,7 +27,7 @@ const SLOW = 20;
 const figure = computed(() => {
   if (props.kmh === null) return '–';
   if (props.kmh === 0) return '0';
-  return props.kmh >= SLOW ? String(Math.round(props.kmh)) : props.kmh.toFixed(1);
+  return props.kmh >= SLOW ? String(Math.round(props.kmh)) : fixed(props.kmh, 1);
 });
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../../core/words/figures';
 import { computed, ref } from 'vue';
 import type { Channel } from '../../../../core/casefile/words';
 import { spinOf, type Way } from '../../../../core/livelog/spin';
@@ -18,7 +19,7 @@ const now = computed(() => props.watched.moments.at(-1)?.second ?? 0);
 const spun = computed(() => spinOf(props.watched, props.channel, begun.value, lowest.value));
 const words = computed(() => {
   const { own, other, isSilent } = spun.value;
-  if (own) return texts.itAnswers(own.highest.toFixed(1), (own.highest / 3.6 / USUAL_TURN_M).toFixed(1));
+  if (own) return texts.itAnswers(fixed(own.highest, 1), fixed(own.highest / 3.6 / USUAL_TURN_M, 1));
   if (other) return texts.anotherAnswers(props.say(other));
   return isSilent ? texts.staysAtZero : texts.nothing;
 });
@@ -69,7 +70,7 @@ defineExpose({ spin });
       </div>
       <div>
         <dt>{{ texts.lowest }}</dt>
-        <dd>{{ lowest === null ? '·' : texts.lowestOf(lowest.toFixed(1)) }}</dd>
+        <dd>{{ lowest === null ? '·' : texts.lowestOf(fixed(lowest, 1)) }}</dd>
       </div>
     </dl>
     <button type="button" class="tap strong spin" :disabled="!isOn" data-test="spin" @click="spin">

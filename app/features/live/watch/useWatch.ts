@@ -65,8 +65,8 @@ export function useWatch() {
     });
 
   function mark(what: Mark): void {
-    const second = moments.at(-1)?.second;
-    if (second === undefined) return;
+    if (begun === 0) return;
+    const second = moments.at(-1)?.second ?? (performance.now() - begun) / 1000;
     marks = { ...marks, [what]: [...(marks[what] ?? []), second] };
     draw();
   }
