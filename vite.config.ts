@@ -1,41 +1,60 @@
+import { resolve } from 'node:path';
 import vue from '@vitejs/plugin-vue';
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers';
 import components from 'unplugin-vue-components/vite';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { texts as de } from './core/words/de/shared/page';
+import { texts as en } from './core/words/en/shared/page';
+import { FIRST_LANGUAGE, folderOf, isLanguage, LANGUAGES, type LanguageId } from './core/words/languages';
+import { pageWords } from './tools/vite/pageWords';
 import { slimScenes } from './tools/vite/slimScenes';
 
-export default defineConfig({
-  root: 'app',
-  base: './',
-  plugins: [
-    slimScenes(),
-    vue(),
-    components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
-    VitePWA({
-      registerType: 'prompt',
-      injectRegister: false,
-      manifest: {
-        name: 'Zelf',
-        short_name: 'Zelf',
-        description: 'From a brake warning lamp to proof that it stays off.',
-        display: 'standalone',
-        background_color: '#F5F1E8',
-        theme_color: '#1D2B2F',
-        icons: [{ src: 'icon.svg', sizes: 'any', type: 'image/svg+xml' }],
-      },
-      workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-        maximumFileSizeToCacheInBytes: 6_000_000,
-        navigateFallbackDenylist: [/^\/api/, /^\/ws/],
-      },
-    }),
-  ],
-  worker: { format: 'es' },
-  build: {
-    outDir: '../dist/app',
-    emptyOutDir: true,
-    assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
-  },
-  server: { host: '127.0.0.1' },
+const PAGES: Readonly<Record<LanguageId, typeof en>> = { en, de };
+
+/* Each other language answers for its own folder, with a service worker of its own. */
+const OTHER_FOLDERS = LANGUAGES.filter(({ id }) => id !== FIRST_LANGUAGE).map(({ id }) => new RegExp(`/${id}(/|$)`));
+
+/** `vite build --mode de` builds the app with another catalogue of words, into a folder of its own. */
+export default defineConfig(({ mode }) => {
+  const language = isLanguage(mode) ? mode : FIRST_LANGUAGE;
+  return {
+    root: 'app',
+    base: './',
+    resolve: {
+      alias: [{ find: /^#words\/(.*)$/, replacement: resolve(import.meta.dirname, `core/words/${language}/$1.ts`) }],
+    },
+    plugins: [
+      slimScenes(),
+      pageWords({ language, ...PAGES[language] }),
+      vue(),
+      components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+      VitePWA({
+        registerType: 'prompt',
+        injectRegister: false,
+        manifest: {
+          name: 'Zelf',
+          short_name: 'Zelf',
+          description: PAGES[language].appDescription,
+          lang: language,
+          display: 'standalone',
+          background_color: '#F5F1E8',
+          theme_color: '#1D2B2F',
+          icons: [{ src: 'icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+        },
+        workbox: {
+          globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+          maximumFileSizeToCacheInBytes: 6_000_000,
+          navigateFallbackDenylist: [/^\/ws/, ...(language === FIRST_LANGUAGE ? OTHER_FOLDERS : [])],
+        },
+      }),
+    ],
+    worker: { format: 'es' },
+    build: {
+      outDir: `../dist/app/${folderOf(language)}`,
+      emptyOutDir: true,
+      assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
+    },
+    server: { host: '127.0.0.1' },
+  };
 });

@@ -1,5 +1,5 @@
 import { createPinia } from 'pinia';
-import { createApp } from 'vue';
+import { createApp, nextTick } from 'vue';
 import App from './App.vue';
 import { createAppRouter } from './router';
 import { askToStay, roomHere } from './storage/browserRoom';
@@ -11,6 +11,7 @@ import { memoryShelf } from './storage/memoryShelf';
 import { switchShelf } from './storage/switchShelf';
 import { providePorts } from './stores/ports';
 import { useTrouble } from './stores/trouble';
+import { elsewhere } from './shared/language/language';
 import { tell, tellMishap } from './shared/tell';
 import { isoWithOffset } from './shared/time';
 import { createAdviserClient } from './workers/adviserClient';
@@ -66,4 +67,8 @@ window.addEventListener('vite:preloadError', (event) => {
 window.addEventListener('unhandledrejection', (event) => mishap(event.reason));
 app.config.errorHandler = mishap;
 app.use(router);
-app.mount('#app');
+/* Which address the view belongs to that stands now: for who has to wait until another has taken its place. */
+router.afterEach((to) => void nextTick(() => (document.documentElement.dataset['address'] = to.fullPath)));
+const there = elsewhere();
+if (there) location.replace(there);
+else app.mount('#app');

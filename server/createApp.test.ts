@@ -12,6 +12,8 @@ let origin = '';
 beforeAll(async () => {
   const root = mkdtempSync(join(tmpdir(), 'zelf-server-'));
   mkdirSync(join(root, 'assets'));
+  mkdirSync(join(root, 'de'));
+  writeFileSync(join(root, 'de', 'index.html'), '<!doctype html><title>Zelf auf Deutsch</title>');
   writeFileSync(join(root, 'index.html'), '<!doctype html><title>Zelf</title>');
   writeFileSync(join(root, 'assets', 'main-1a2b.js'), 'export {};');
   writeFileSync(join(root, '..', 'secret.txt'), 'secret');
@@ -34,6 +36,14 @@ describe('the built app', () => {
   test('answers unknown addresses with its page, unknown files with 404', async () => {
     expect(await (await fetch(`${origin}/some/place`)).text()).toContain('<title>Zelf</title>');
     expect((await fetch(`${origin}/assets/none.js`)).status).toBe(404);
+  });
+  test('a language’s folder has its own page, and ends in a slash', async () => {
+    const title = async (path: string): Promise<string> => (await (await fetch(origin + path)).text()).slice(15);
+    expect(await title('/de/')).toContain('auf Deutsch');
+    expect(await title('/de/some/place')).toContain('auf Deutsch');
+    for (const path of ['/', '/den/', '/fr/', '/some/de/']) expect(await title(path), path).not.toContain('Deutsch');
+    const answer = await fetch(`${origin}/de`, { redirect: 'manual' });
+    expect([answer.status, answer.headers.get('location')]).toEqual([302, '/de/']);
   });
   test('hashed files are kept for good, the page is asked for anew', async () => {
     expect((await fetch(`${origin}/assets/main-1a2b.js`)).headers.get('cache-control')).toContain('immutable');

@@ -4,6 +4,7 @@ import helmet from 'koa-helmet';
 import send from 'koa-send';
 import { errorFunnel } from './errors';
 import { isOwnHost, LOOPBACK } from './hosts';
+import { FIRST_LANGUAGE, folderOf, isLanguage, type LanguageId } from '../core/words/languages';
 import { texts } from '#words/server';
 
 /** The policy of the built app: everything from here, nothing inline but styles. */
@@ -30,6 +31,12 @@ function cacheFor(path: string): string {
   return path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
 }
 
+/** The language whose folder an address lies in; null in that of the first. */
+function languageIn(path: string): LanguageId | null {
+  const first = path.split('/')[1];
+  return isLanguage(first) && first !== FIRST_LANGUAGE ? first : null;
+}
+
 /**
  * The application without a port: serves the built app, with every unknown path that is no file answered by its page.
  * @param root folder of the built app. @param hosts the names it answers to.
@@ -51,8 +58,11 @@ export function createApp(root: string, hosts: ReadonlySet<string> = LOOPBACK): 
     if (!isOwnHost(context.get('host'), hosts)) context.throw(421, texts.zelfAnswersOnlyAt, { expose: true });
     if (context.method !== 'GET' && context.method !== 'HEAD')
       context.throw(405, texts.onlyReadingIsPossible, { expose: true });
+    const language = languageIn(context.path);
+    /* Addresses inside a page are relative: its folder has to end in a slash. */
+    if (context.path === `/${language}`) return context.redirect(`/${language}/`);
     const isFile = /\.[a-z0-9]+$/i.test(context.path);
-    const path = isFile ? context.path : '/index.html';
+    const path = isFile ? context.path : `/${language ? folderOf(language) : ''}index.html`;
     await send(context, path, {
       root,
       setHeaders: (response) => {

@@ -20,7 +20,7 @@ const filesOf = (folder: string): string[] =>
     entry.isDirectory() ? filesOf(join(folder, entry.name)) : [join(folder, entry.name)],
   );
 
-type Entry = string | readonly Entry[] | { readonly [key: string]: Entry } | ((...filled: never[]) => string);
+export type Entry = string | readonly Entry[] | { readonly [key: string]: Entry } | ((...filled: never[]) => string);
 
 /** The words of a text with places: filled with words and, where it counts, with one and with two. */
 function filledIn(make: (...filled: never[]) => string): string[] {
@@ -36,15 +36,21 @@ function textsIn(entry: Entry, file: string, key: string): Text[] {
   return Object.entries(entry).flatMap(([name, inner]) => textsIn(inner, file, key ? `${key}.${name}` : name));
 }
 
-/** Every text that a user may read, in the order of the catalogue's files. @param language folder of `core/words`. */
-export async function allTexts(language = 'en'): Promise<Text[]> {
+/** The files of a catalogue by their names, such as `screens/find`. @param language folder of `core/words`. */
+export async function catalogueOf(language: string): Promise<ReadonlyMap<string, Entry>> {
   const root = join('core/words', language);
   const files = filesOf(root).filter((file) => file.endsWith('.ts') && !file.endsWith('language.ts'));
-  const modules = await Promise.all(
-    files.toSorted().map(async (file) => {
-      const module = (await import(pathToFileURL(file).href)) as { texts: Entry };
-      return textsIn(module.texts, file.slice(root.length + 1, -3), '');
-    }),
+  return new Map(
+    await Promise.all(
+      files.toSorted().map(async (file) => {
+        const module = (await import(pathToFileURL(file).href)) as { texts: Entry };
+        return [file.slice(root.length + 1, -3), module.texts] as const;
+      }),
+    ),
   );
-  return modules.flat();
+}
+
+/** Every text that a user may read, in the order of the catalogue's files. @param language folder of `core/words`. */
+export async function allTexts(language = 'en'): Promise<Text[]> {
+  return [...(await catalogueOf(language))].flatMap(([file, texts]) => textsIn(texts, file, ''));
 }

@@ -9,3 +9,10 @@ export const plural = pluralOf(language, (count) => (count === 1 ? 'one' : 'othe
 /** Words one after another, the last joined by `and`. */
 export const joinWords = (words: readonly string[]): string =>
   new Intl.ListFormat(language, { style: 'long', type: 'conjunction' }).format(words);
+
+/** What stands between the whole of a number and its decimals. */
+export const decimalSign = '.';
+
+/** A name as it stands inside a sentence: `Ring` becomes `ring`, `ABS` stays. */
+export const inSentence = (words: string): string =>
+  /^\p{Lu}(?!\p{Lu})/u.test(words) ? words.charAt(0).toLowerCase() + words.slice(1) : words;

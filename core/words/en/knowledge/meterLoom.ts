@@ -1,6 +1,7 @@
 import type { Said } from '../../said';
 
 export const texts = {
+  ordinals: { 1: 'first', 2: 'second' },
   underAnOhm: 'under an ohm',
   somePrintedStepsPass:
     'Some printed steps pass a low reading here. That is the wrong way round: a signal wire must read overload to ground.',

@@ -130,6 +130,7 @@ export const texts = {
   kept: 'kept',
   youCallIt: 'You call it',
   steeringWheel: 'Steering wheel',
+  steeringSides: { left: 'left', right: 'right' },
   sensors: 'Sensors',
   wheelSpeedSensors: 'Wheel speed sensors',
   notSureNearlyEvery: 'Not sure? Nearly every car has four. Look under the rear: one sensor on the axle means three.',

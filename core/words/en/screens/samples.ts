@@ -13,6 +13,7 @@ export const texts = {
   sensorBoughtOnA: 'Sensor, bought on a guess',
   wireAndSleeves: 'Wire and sleeves',
   workshopSearchByThe: 'Workshop: search by the hour',
+  n2014Hatchback: '2014 hatchback',
   n2009EstateOfThe: '2009 estate',
   workshopNewSensorFitted: 'Workshop: new sensor fitted',
   adhesiveLinedSleeves: 'Adhesive-lined sleeves',

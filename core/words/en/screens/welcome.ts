@@ -1,5 +1,4 @@
 export const texts = {
-  promise: 'A warning lamp comes on. Zelf helps you find the fault, repair it and prove that it is gone.',
   gotIt: 'Close this',
   begin: 'A lamp is on: start a job',
   beginWords: 'Name your vehicle, then say which lamps you see.',

@@ -1,5 +1,7 @@
 /** Trade words in one sentence each; `forms` is how they stand in a text, longest first. */
 export const texts = {
+  /** What may stand behind a form, as a regular expression. */
+  endings: 's?',
   terms: {
     'air-gap': {
       forms: ['air gap'],

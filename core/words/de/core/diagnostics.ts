@@ -1,0 +1,25 @@
+import type { texts as en } from '../../en/core/diagnostics';
+
+export const texts: typeof en = {
+  wasCancelled: 'wurde abgebrochen',
+  theLinkWasLost: (why) => `die Verbindung ist abgerissen: ${why}. Was bis dahin gelesen wurde, bleibt erhalten`,
+  theModuleStaysBusy: 'das Steuergerät bleibt beschäftigt; versuch es später noch einmal',
+  theModuleRefuses: (what) => `das Steuergerät lehnt ab: ${what}`,
+  theModuleDoesNot: 'das Steuergerät antwortet nicht',
+  theLinkWasLostWhat: (lost) => `die Verbindung ist abgerissen: ${lost}. Was bis dahin gelesen wurde, bleibt erhalten`,
+  setAtKmH: (speed, voltage, celsius) => `gesetzt bei ${speed} km/h, ${voltage} V, ${celsius} °C`,
+  cameTimes: (occurrences) => `kam ${occurrences}-mal`,
+  theLinkWasLostReason: 'die Verbindung ist abgerissen',
+  generalReject: 'allgemeine Ablehnung',
+  serviceNotSupported: 'Dienst nicht unterstützt',
+  subFunctionNotSupported: 'Unterfunktion nicht unterstützt',
+  wrongMessageLengthOr: 'falsche Länge oder Form der Nachricht',
+  busyRepeatTheRequest: 'beschäftigt, Anfrage wiederholen',
+  conditionsNotCorrect: 'Voraussetzungen nicht erfüllt',
+  requestOutOfRange: 'Anfrage außerhalb des Bereichs',
+  securityAccessDenied: 'gesicherter Zugang verweigert',
+  answerPending: 'Antwort folgt',
+  subFunctionNotSupportedIn: 'Unterfunktion in dieser Sitzung nicht unterstützt',
+  serviceNotSupportedIn: 'Dienst in dieser Sitzung nicht unterstützt',
+  refusedWith0x: (code) => `abgelehnt mit 0x${code}`,
+};

@@ -1,0 +1,28 @@
+import type { texts as en } from '../../en/knowledge/atWheel';
+
+export const texts: typeof en = {
+  replaceTheToneRing: 'den Ring erneuern',
+  theRing: 'Ring mit gleicher Zähnezahl',
+  theHubNut: 'Nabenmutter',
+  theBearing: 'Radlager oder Radlagereinheit',
+  aNewRingIs: 'ein neuer Ring ist sauber',
+  cleanTheRing: 'den Ring reinigen',
+  cleanTheRingAll: 'Reinige den Ring rundum durch die Bohrung',
+  metalDustActsLike: 'Metallstaub wirkt wie ein zusätzlicher Zahn. Halt Magnete von einem magnetischen Ring fern.',
+  cleanTheSeatAnd: 'den Sitz reinigen und den Sensor neu einsetzen',
+  replaceTheWheelBearing: 'das Radlager erneuern',
+  aNewBearingBrings: 'ein neues Lager bringt seinen Ring mit',
+  aNewBearingMay: 'ein neues Lager bringt vielleicht seinen Ring mit',
+  allThatHoldsThe: 'alles, was den Luftspalt bestimmt, ist neu',
+  replaceTheSensor: 'den Sensor erneuern',
+  aNewTipIs: 'eine neue Spitze ist sauber',
+  itsHalfOfThe: 'seine Hälfte des Steckers ist neu',
+  pluggedInAfresh: 'neu gesteckt',
+  seatedAfreshButOn: 'neu eingesetzt, aber auf demselben Rost',
+  theBoreIsWiped: 'die Bohrung ist ausgewischt',
+  wheelSpeedSensorWith: 'Raddrehzahlsensor mit Leitung',
+  cleanTheSensor: 'den Sensor reinigen',
+  seatedAfresh: 'neu eingesetzt',
+  wipeTipAndFlange: 'Wisch Spitze und Flansch sauber',
+  metalDustOnThe: 'Metallstaub auf der Spitze schwächt das Signal.',
+};

@@ -1,0 +1,50 @@
+import type { texts as en } from '../../en/knowledge/trials';
+
+export const texts: typeof en = {
+  airGap: 'Luftspalt',
+  measureTheAirGap: 'Miss den Luftspalt mit einer Fühlerlehre',
+  ifItIsWider: 'Ist er größer, als das Handbuch erlaubt, reinigst du den Sitz, statt einen Sensor zu kaufen.',
+  bladeBetweenTipAnd: 'Blatt zwischen Spitze und Ring',
+  nonMagneticFeelerGauge: 'Nichtmagnetische Fühlerlehre',
+  ringRunout: 'Rundlauf des Rings',
+  holdABladeAt: 'Halt ein Blatt an den Ring und dreh die Nabe',
+  ifTheGapChanges:
+    'Ändert sich der Spalt beim Drehen, ist der Ring gequollen oder verbogen, oder das Lager verschlissen.',
+  bladeHeldAtThe: 'Blatt an den Ring halten, Nabe drehen',
+  voidUnderTheFlange: 'Hohlraum unter dem Flansch',
+  tryABladeUnder: 'Probier ein Blatt unter dem Flansch',
+  ifABladeGoes: 'Geht ein Blatt darunter, hat Rost den Sensor angehoben: reinige den Sitz.',
+  bladeUnderTheFlange: 'Blatt unter den Flansch',
+  speedsStanding: 'Geschwindigkeiten im Stand',
+  watchTheLiveSpeeds: 'Beobachte die laufenden Geschwindigkeiten im Stand',
+  ifOneIsStuck:
+    'Hängt eine an einem Wert, ist ihre Versorgung gebrochen. Zeigen alle null, wartet der Fehler auf die Räder.',
+  standingStillWatchAll: 'Im Stand alle vier Geschwindigkeiten beobachten',
+  speedSpunByHand: 'Geschwindigkeit, von Hand gedreht',
+  spinTheWheelBy: 'Dreh das Rad von Hand und beobachte seine Geschwindigkeit',
+  ifItStaysAt:
+    'Bleibt sie bei null, ist es das Rad ohne Signal. Antwortet ein anderer Name, benennt dein Lesegerät die Räder falsch.',
+  spinTheWheelByHand: 'Rad von Hand drehen, seine Geschwindigkeit beobachten',
+  twoTurnsASecond: 'Zwei Umdrehungen je Sekunde oder mehr: viele Steuergeräte zeigen unter 5 km/h nichts',
+  speedsOnTheRoad: 'Geschwindigkeiten auf der Straße',
+  driveWhileSomebodyElse: 'Fahr, während jemand anderes die laufenden Geschwindigkeiten liest',
+  ifOneWheelCuts:
+    'Setzt ein Rad spät ein oder zittert einmal je Umdrehung, sieh nach Ring und Luftspalt. Setzt es aus, sieh nach Leitungen und Stecker.',
+  driveWhileSomebodyElseReads: 'Fahren, während jemand anderes die Geschwindigkeiten liest',
+  nobodyHandlesAScreen: 'Niemand bedient beim Fahren einen Bildschirm.',
+  sensorsExchanged: 'Sensoren getauscht',
+  exchangeTheSensorsOf: 'Tausch die Sensoren dieser Achse',
+  ifTheFaultGoes: 'Geht der Fehler mit dem Sensor, kaufst du einen und weißt, warum. Bleibt er, ist der Sensor gesund.',
+  exchangeTheSensorsOfThis: 'Sensoren dieser Achse tauschen, löschen, fahren, lesen',
+  pullBothSensorsOut: 'Zieh beide Sensoren heraus',
+  anOldSensorMay: 'Ein alter Sensor kann beim Ziehen brechen: dann kaufst du einen umsonst.',
+  anotherSensorPluggedIn: 'Anderer Sensor angesteckt',
+  plugInANew: 'Steck einen neuen Sensor an, ohne ihn einzubauen',
+  ifTheReadingBecomes: 'Wird der Wert normal, ist der alte Sensor schuld. Ändert sich nichts, schick den neuen zurück.',
+  plugANewSensor: 'Neuen Sensor anstecken, ohne ihn einzubauen, Wert lesen',
+  sensorDisconnected: 'Sensor abgesteckt',
+  disconnectTheSensorAnd: 'Steck den Sensor ab und lies den Code noch einmal',
+  ifTheCodeStays:
+    'Bleibt der Code derselbe, sah das Steuergerät die ganze Zeit eine Unterbrechung. Ändert er sich, meldet die Verkabelung, was sie soll.',
+  sensorDisconnectedKeyOn: 'Sensor abgesteckt, Zündung an, Code lesen',
+};

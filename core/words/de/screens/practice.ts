@@ -1,0 +1,42 @@
+import type { texts as en } from '../../en/screens/practice';
+
+export const texts: typeof en = {
+  car: (draw) => `Auto ${draw}`,
+  tansyAfterTheFlooded: 'Tansy, nach dem überfluteten Weg',
+  aFirstCarOne: 'Ein erstes Auto: ein Rad, ein Code, ein Messgerät. Am Lesegerät ist ein Stecker lose.',
+  bertieSinceTheWheel: 'Bertie, seit dem Radlager',
+  activeSensorsTheMeter: 'Aktive Sensoren: das Messgerät sagt wenig, die Geschwindigkeiten viel.',
+  pebbleNowAndThen: 'Pebble, hin und wieder bei Bodenwellen',
+  oneSensorForBoth: 'Ein Sensor für beide Hinterräder, und ein Fehler, der sich versteckt, während du hinsiehst.',
+  easy: 'Leicht',
+  whoLooksAlongThe: 'Wer den Weg entlang sieht, findet ihn.',
+  fair: 'Mittel',
+  theEyeIsNot: 'Das Auge genügt nicht: miss.',
+  nasty: 'Gemein',
+  comesAndGoesSits:
+    'Kommt und geht, sitzt weit hinten, oder ist nicht, wo der Code sagt. Das Lesegerät kann die Verbindung verlieren.',
+  aCarLikeYours: 'Ein Auto wie deines',
+  theSameVehicleIts: 'Dasselbe Fahrzeug; sein Fehler wird aus dem gezogen, was der Berater jetzt vermutet.',
+  neverOhmsOnA: 'Nie Ohm an einer versorgten Leitung: es sagt nichts und kann dem Messgerät schaden.',
+  anAmmeterStraightAcross:
+    'Ein Strommesser direkt über einer Versorgung ist ein Kurzschluss: die Sicherung des Messgeräts brennte durch.',
+  theMeterWillShow: 'Das Messgerät wird hier etwas zeigen, aber es entscheidet nichts.',
+  theMillivoltRangeWill:
+    'Der Millivoltbereich wird hier nur Überlauf zeigen: das ist kein Fehler. Dreh auf Gleichspannung.',
+  currentIsMeasuredIn: 'Strom wird in Reihe gemessen: eine Spitze am Kontakt des Sensors, eine an dem des Kabelbaums.',
+  hereAVoltageIs: 'Hier ist eine Spannung zu messen, nicht Ohm.',
+  theDialStandsOn: 'Der Drehschalter steht auf Volt; dieses Paar will Ohm.',
+  putBothProbesOn: 'Setz beide Messspitzen auf Punkte des Stromkreises.',
+  bothProbesOnOne: 'Beide Messspitzen auf einem Punkt: so werden Messleitungen abgezogen.',
+  openTheSensorsPlug: 'Öffne zuerst den Stecker des Sensors, sonst misst du alles mit, was daran hängt.',
+  plugTheSensorIn: 'Steck dafür den Sensor wieder an.',
+  openTheModulesPlug: 'Öffne zuerst den Stecker des Steuergeräts, sonst misst du seinen Eingang mit.',
+  plugTheModuleIn: 'Steck das Steuergerät wieder an: es versorgt.',
+  tansy: 'Tansy',
+  bertie: 'Bertie',
+  pebble: 'Pebble',
+  theConnectionWasCut: 'die Verbindung wurde getrennt',
+  notAnIntroduction: (lost) => `${lost}keine Vorstellung`,
+  noSuchCar: (lost) => `${lost}kein solches Auto`,
+  thePlugSlippedOut: 'der Stecker rutschte heraus',
+};

@@ -1,0 +1,18 @@
+import { readdirSync } from 'node:fs';
+
+const LOUDNESS = ['--logLevel', 'warn'];
+
+/** The languages beside the first: a folder of words each. */
+const OTHERS = readdirSync('core/words', { withFileTypes: true })
+  .filter((entry) => entry.isDirectory() && entry.name !== 'en')
+  .map(({ name }) => name);
+
+/** All that is built, in order: the first language empties the folder, the others stand below it. */
+export const BUILDS = [
+  { name: 'build', words: ['vite', 'build', ...LOUDNESS] },
+  ...OTHERS.map((language) => ({
+    name: `build in ${language}`,
+    words: ['vite', 'build', '--mode', language, ...LOUDNESS],
+  })),
+  { name: 'build of the server', words: ['vite', 'build', '--config', 'vite.server.config.ts', ...LOUDNESS] },
+];
