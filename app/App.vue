@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { shallowRef } from 'vue';
+import type { Language } from 'element-plus/es/locale';
 import { RouterView } from 'vue-router';
+import { elementLocale, FIRST_LOCALE } from './shared/language/elementLocale';
 import UpdateNotice from './shared/shell/UpdateNotice.vue';
 import TroubleBar from './shared/trouble/TroubleBar.vue';
 import { useGarage } from './stores/garage';
@@ -7,10 +10,14 @@ import { usePreferences } from './stores/preferences';
 
 void usePreferences().open();
 void useGarage().open();
+const locale = shallowRef<Language>(FIRST_LOCALE);
+void elementLocale().then((found) => (locale.value = found));
 </script>
 
 <template>
-  <TroubleBar />
-  <RouterView />
-  <UpdateNotice />
+  <el-config-provider :locale="locale">
+    <TroubleBar />
+    <RouterView />
+    <UpdateNotice />
+  </el-config-provider>
 </template>

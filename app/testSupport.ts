@@ -119,7 +119,7 @@ let former: VueWrapper | null = null;
 /** A list that drops down places itself with much reckoning, a second each in a document without layout; no test opens one here, journeys do. */
 const HEAVY = {
   ElSelect: { template: '<span class="select" />' },
-  ElPopover: { template: '<slot name="reference" />' },
+  ElPopover: { inheritAttrs: false, template: '<span><slot name="reference" /></span>' },
 };
 
 /** The app as it stands at an address, with everything behind it real but the worker. */

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { spawn } from 'node:child_process';
+import { BUILDS } from './builds.mjs';
 import { installPackages, run } from './install.mjs';
 
 /** `npm start`: installs what is missing, builds what has changed, serves on loopback and says where. */
@@ -24,8 +25,7 @@ installPackages();
 const state = stateOfSources();
 if (!existsSync(MARK) || readFileSync(MARK, 'utf8') !== state) {
   console.log('Building …');
-  for (const which of [[], ['--config', 'vite.server.config.ts']])
-    run('npx', ['--no-install', 'vite', 'build', ...which, '--logLevel', 'warn']);
+  for (const { words } of BUILDS) run('npx', ['--no-install', ...words]);
   writeFileSync(MARK, state);
 }
 const server = spawn(process.execPath, ['dist/server/main.mjs', ...process.argv.slice(2)], { stdio: 'inherit' });

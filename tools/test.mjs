@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { BUILDS } from './builds.mjs';
 import { installPackages, run } from './install.mjs';
 
 /** `npm test`: installs what is missing, then types, lint, layering, unit tests, build and journeys; ends with one line of figures. */
@@ -65,16 +66,14 @@ function counted(pattern) {
 installPackages();
 installBrowser();
 const SOURCES = ['core', 'bench', 'app', 'server', 'cli', 'tools', 'journeys'];
-/* Two chains at once, a core each: linting takes as long as all the others before the tests together. */
+/* Two chains at once, a core each, about as long as each other. */
 const before = await Promise.all([
-  chain(['lint', ['eslint', '.', '--max-warnings', '0']]),
   chain(
-    ['types', ['vue-tsc', '--build']],
+    ['lint', ['eslint', '.', '--max-warnings', '0']],
     ['layering', ['depcruise', '--config', '.dependency-cruiser.cjs', ...SOURCES]],
     ['leftovers', ['knip']],
-    ['build', ['vite', 'build', '--logLevel', 'warn']],
-    ['build of the server', ['vite', 'build', '--config', 'vite.server.config.ts', '--logLevel', 'warn']],
   ),
+  chain(...BUILDS.map(({ name, words }) => [name, words]), ['types', ['vue-tsc', '--build']]),
 ]);
 const after = await chain(
   ['unit', ['vitest', 'run', '--reporter=dot'], counted(/^\s*Tests\s/)],

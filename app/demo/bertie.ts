@@ -4,7 +4,7 @@ import type { DemoCase } from './demoCase';
 import { texts } from '#words/screens/samples';
 
 /** A 2014 hatchback with active sensors and magnetic encoders in the wheel bearings. */
-export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: '2014 hatchback' };
+export const BERTIE: Vehicle = { ...BERTIE_ON_BENCH, words: texts.n2014Hatchback };
 
 const OWNER = { hourValue: 15, currency: 'EUR', tools: [texts.multimeter], meter: { percent: 1, counts: 3 } };
 

@@ -1,3 +1,4 @@
+import { fixed } from '../words/figures';
 import type { ObservationOf } from '../casefile/contract';
 import type { Problem, Result } from '../casefile/problem';
 import { MODULES, READER, type Link, type ModuleName, type Timer } from './link';
@@ -199,7 +200,7 @@ function noteOf({ kmh, volt, celsius, occurrences }: CodeDetails): string {
   const parts = [
     ...(kmh === undefined || volt === undefined || celsius === undefined
       ? []
-      : [texts.setAtKmH(Math.round(kmh), volt.toFixed(1), celsius)]),
+      : [texts.setAtKmH(Math.round(kmh), fixed(volt, 1), celsius)]),
     ...(occurrences !== undefined && occurrences > 1 ? [texts.cameTimes(occurrences)] : []),
   ];
   return parts.join('; ');

@@ -1,3 +1,4 @@
+import { capital } from '../words/capital';
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { checkRecord } from '../knowledge/checks/all';
@@ -32,5 +33,5 @@ export function moveSentence(move: NamedMove, file: CaseFile, sides: SideSpeech 
   const words = repair?.words ?? record?.words ?? OTHERS[check] ?? check;
   const isCornered = repair !== null || record?.of === 'channel';
   const where = channel && isCornered ? `, ${sayChannel(channel, sides, file.vehicle.steeringSide)}` : '';
-  return words.charAt(0).toUpperCase() + words.slice(1) + where;
+  return capital(words) + where;
 }

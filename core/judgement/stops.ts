@@ -1,3 +1,4 @@
+import { capital } from '../words/capital';
 import type { CaseFile, Observation } from '../casefile/contract';
 import { faultName } from '../knowledge/faults';
 import { curesFully } from '../knowledge/repairs/all';
@@ -168,8 +169,4 @@ export function stopFor(facts: Facts): Stop | null {
   );
   const fault = likeliest ? ` ${capital(faultName(likeliest.fault))}: ${percent(likeliest.probability)}.` : '';
   return { id: 'enough-known', reason: texts.furtherChecksWouldNot(fault) };
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -1,3 +1,4 @@
+import { inFigures } from '../words/figures';
 import { spaced } from './show';
 
 /** Units that an owner may choose from, quantity by quantity; the first is the one that case files hold. */
@@ -56,5 +57,5 @@ export function fromOwn(shown: number, unit: OwnUnit): number {
  */
 export function showOwn(value: number, unit: OwnUnit): string {
   const own = Number(toOwn(value, unit).toFixed(SCALES[unit].decimals));
-  return `${unit === 'km' || unit === 'mi' ? spaced(own) : own} ${unit}`;
+  return `${unit === 'km' || unit === 'mi' ? spaced(own) : inFigures(own)} ${unit}`;
 }

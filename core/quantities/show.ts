@@ -1,3 +1,4 @@
+import { fixed } from '../words/figures';
 import type { Quantity } from '../casefile/words';
 
 /** A number set apart from its unit, for the screen. */
@@ -35,7 +36,7 @@ export function showReading(value: number | 'overload', quantity: Quantity, reso
   const places = resolution
     ? Math.round(-Math.log10(resolution / factor))
     : 2 - Math.floor(Math.log10(Math.abs(scaled) || 1));
-  return { number: scaled.toFixed(Math.min(4, Math.max(0, places))), unit: prefix + UNIT[quantity] };
+  return { number: fixed(scaled, Math.min(4, Math.max(0, places))), unit: prefix + UNIT[quantity] };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { fixed } from '../words/figures';
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
 import { meaningFor } from '../codes/meaningFor';
 import { readerNames } from '../codes/readerNames';
@@ -94,7 +95,9 @@ function code(observation: ObservationOf<'code'>, file: CaseFile, speech: Speech
     title: texts.code(decoded.code || observation.code, words ? `: ${words}` : ''),
     figure: '',
     detail: [
-      observation.status === 'unknown' ? texts.noStatusGiven : observation.status,
+      observation.status === 'unknown'
+        ? texts.noStatusGiven
+        : (names.CODE_STATUS_NAMES[observation.status] ?? observation.status),
       observation.meaning ?? '',
       whose,
     ]
@@ -167,7 +170,7 @@ export function describeObservation(observation: Observation, file: CaseFile, sp
     case 'meter':
       return meter(observation, at, speech);
     case 'distance':
-      return say(join(nameOf(observation, observation.point), at), '', `${(observation.value * 1000).toFixed(2)} mm`);
+      return say(join(nameOf(observation, observation.point), at), '', `${fixed(observation.value * 1000, 2)} mm`);
     case 'swap':
       return say(
         join(texts.sensorsExchanged, at),

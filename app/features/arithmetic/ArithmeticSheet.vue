@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../core/words/figures';
 import { computed, reactive } from 'vue';
 import { useRouter } from 'vue-router';
 import { copperAt } from '../../../core/quantities/copper';
@@ -72,8 +73,8 @@ const torques = computed(() => {
         <label>{{ texts.teeth }}<input v-model="typed.teeth" inputmode="numeric" data-test="sum-teeth" /></label>
         <p v-if="!circumference.ok" class="told" role="alert">{{ texts.tyre }} {{ texts.tyreWrong }}.</p>
         <output v-else-if="spin" data-test="sum-spin"
-          >{{ texts.circumference(circumference.value.toFixed(2)) }}
-          <b>{{ texts.spun(spin.kmh.toFixed(1), spin.hertz.toFixed(0)) }}</b></output
+          >{{ texts.circumference(fixed(circumference.value, 2)) }}
+          <b>{{ texts.spun(fixed(spin.kmh, 1), fixed(spin.hertz, 0)) }}</b></output
         >
         <p v-else class="muted">{{ texts.fill }}</p>
         <p v-if="spin && spin.kmh < TOO_SLOW" class="told">{{ texts.tooSlow }}</p>
@@ -86,7 +87,7 @@ const torques = computed(() => {
         /></label>
         <label>{{ texts.teeth }}<input v-model="typed.teeth" inputmode="numeric" /></label>
         <output v-if="gap" data-test="sum-gap"
-          ><b>{{ texts.left((100 * gap.left).toFixed(0)) }}</b> {{ texts.passive(gap.lowestKmh.toFixed(1)) }}
+          ><b>{{ texts.left((100 * gap.left).toFixed(0)) }}</b> {{ texts.passive(fixed(gap.lowestKmh, 1)) }}
           {{ gap.activeAnswers ? texts.active : texts.activeNot }}</output
         >
         <p v-else class="muted">{{ texts.fill }}</p>

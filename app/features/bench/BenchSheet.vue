@@ -21,7 +21,7 @@ const { values } = usePreferences();
 const level = computed(() => (practice.value ? levelOf(practice.value.level) : null));
 const currency = computed(() => job.file?.owner?.currency ?? 'EUR');
 function nameOf(fault: FaultId | 'none', channel: Channel | null): string {
-  const name = fault === 'none' ? texts.nothingWrong : faultName(fault).toLowerCase();
+  const name = fault === 'none' ? texts.nothingWrong : faultName(fault);
   return channel ? `${name}, ${sayChannel(channel, values.sides, job.file?.vehicle.steeringSide)}` : name;
 }
 const suspects = computed(() => job.assessment?.ranking.slice(0, 3) ?? []);

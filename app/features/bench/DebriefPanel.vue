@@ -57,8 +57,7 @@ function place(channel: Channel | null): string {
       <h1>
         {{ texts.itWas }}
         <template v-for="(fault, at) in debrief.faults" :key="fault.fault"
-          >{{ at > 0 ? texts.andAlso : '' }}{{ faultName(fault.fault).toLowerCase()
-          }}{{ place(fault.channel) }}</template
+          >{{ at > 0 ? texts.andAlso : '' }}{{ faultName(fault.fault) }}{{ place(fault.channel) }}</template
         >
       </h1>
       <p :class="debrief.isRight ? 'told' : 'warning'">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '../../../core/words/capital';
 import { computed, ref } from 'vue';
 import { CHECKS } from '../../../core/knowledge/checks/all';
 import { REPAIRS } from '../../../core/knowledge/repairs/all';
@@ -101,7 +102,7 @@ async function mend(repair: string): Promise<void> {
       <ul class="rows">
         <li v-for="repair in repairs" :key="repair.repair">
           <button class="deed" type="button" :data-repair="repair.repair" @click="mend(repair.repair)">
-            <span>{{ repair.words.charAt(0).toUpperCase() + repair.words.slice(1) }}</span><span class="muted figure"
+            <span>{{ capital(repair.words) }}</span><span class="muted figure"
               >{{ repair.minutes }} min{{ repair.price ? `, ${repair.price}` : '' }}</span
             >
           </button>

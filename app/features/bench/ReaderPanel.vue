@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../core/words/figures';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { sayChannel } from '../../../core/vehicle/sides';
@@ -78,7 +79,7 @@ const speeds = computed(() =>
       <div v-for="speed in speeds" :key="speed.name">
         <dt>{{ speed.name }}</dt>
         <dd class="figure">
-          {{ texts.kmH(speed.kmh === null || speed.kmh === undefined ? '–' : speed.kmh.toFixed(1)) }}
+          {{ texts.kmH(speed.kmh === null || speed.kmh === undefined ? '–' : fixed(speed.kmh, 1)) }}
         </dd>
       </div>
     </dl>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../core/words/figures';
 import { computed, ref, shallowRef } from 'vue';
 import { reliability, summarise, type CarResult, type Policy } from '../../../bench/trial/trial';
 import { usePorts } from '../../stores/ports';
@@ -96,8 +97,8 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
               <td>{{ percent(figure.repairedRightly) }}</td>
               <td>{{ figure.meanCost.toFixed(0) }}</td>
               <td>{{ figure.p95Cost.toFixed(0) }}</td>
-              <td>{{ figure.partsForNothing.toFixed(2) }}</td>
-              <td>{{ figure.checks.toFixed(1) }}</td>
+              <td>{{ fixed(figure.partsForNothing, 2) }}</td>
+              <td>{{ fixed(figure.checks, 1) }}</td>
               <td>{{ figure.minutes.toFixed(0) }}</td>
             </tr>
           </tbody>
@@ -107,7 +108,7 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
         {{
           texts.beliefAndTruthAre(
             percent(figures.calibrationError),
-            figures.brier.toFixed(3),
+            fixed(figures.brier, 3),
             percent(figures.actedOnAt80),
           )
         }}

@@ -1,3 +1,4 @@
+import { capital } from '../../../core/words/capital';
 import { ref, shallowRef } from 'vue';
 import { ALL_MODULES, sweep } from '../../../core/diagnostics/client';
 import type { ModuleName } from '../../../core/diagnostics/link';
@@ -40,12 +41,7 @@ export function useReader() {
       isDumb.value = found.seen.some((entry) => entry.kind === 'no-answer' && entry.module === 'abs');
       const codes = found.seen.filter((entry) => entry.kind === 'code').length;
       notice.value = found.cut
-        ? texts.cutReading(
-            `${found.cut[0]?.toUpperCase() ?? ''}${found.cut.slice(1)}`,
-            whole.length,
-            ALL_MODULES.length,
-            codes,
-          )
+        ? texts.cutReading(capital(found.cut), whole.length, ALL_MODULES.length, codes)
         : texts.codesRecorded(codes, ALL_MODULES.length);
     });
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { parseReading } from '../../../core/quantities/parseReading';
@@ -128,7 +129,7 @@ function shown(observation: ObservationOf<'meter'> | undefined): string {
         <span class="what"
           ><b>{{ line.label }}</b
           ><span class="muted"
-            >{{ texts.atLeast }} <span class="figure">{{ line.limit }} V</span>. {{ line.says }}</span
+            >{{ texts.atLeast }} <span class="figure">{{ inFigures(line.limit) }} V</span>. {{ line.says }}</span
           ><span v-if="line.kept" class="verdict" :data-test="`says-${line.id}`">{{ verdictOf(line) }}</span
           ><span v-if="trouble[line.id]" class="bad" role="alert">{{ trouble[line.id] }}</span></span
         >
@@ -138,7 +139,7 @@ function shown(observation: ObservationOf<'meter'> | undefined): string {
             v-model="line.text.value"
             class="volts"
             inputmode="decimal"
-            placeholder="12.6"
+            :placeholder="inFigures('12.6')"
             :aria-label="texts.inVolt(line.label)"
             @keydown.enter="keep(line.id, line.isCranking)"
           />

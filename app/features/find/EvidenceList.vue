@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import PhotosOf from '../../shared/photos/PhotosOf.vue';
@@ -55,7 +56,7 @@ const shown = computed(() => [...props.lines].reverse());
         <PhotosOf class="shots" :of="line.id" :what="line.title" :is-fixed="opened !== line.id" />
         <div v-if="opened === line.id" class="more">
           <span v-if="line.weighs" class="figure muted">{{
-            texts.decibans(line.weighs.decibans > 0 ? '+' : '', line.weighs.decibans.toFixed(1))
+            texts.decibans(line.weighs.decibans > 0 ? '+' : '', fixed(line.weighs.decibans, 1))
           }}</span>
           <RouterLink v-if="!line.withdrawn" class="tap" :to="line.correction">{{ texts.correctIt }}</RouterLink>
           <button class="tap" type="button" @click="emit('withdraw', line.id, !line.withdrawn)">

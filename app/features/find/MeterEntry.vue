@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed } from 'vue';
 import { JUMPS_AT } from '../../../core/casefile/words';
 import { PARTS } from '../../../core/knowledge/parts';
@@ -10,6 +11,7 @@ import BandScale from './BandScale.vue';
 import KeepBar from './KeepBar.vue';
 import type { useCheck } from './useCheck';
 import { texts } from '#words/screens/find';
+import { inSentence } from '#words/language';
 
 /** A meter reading: keypad, what stands around it, and its verdict at once. */
 const props = defineProps<{ check: ReturnType<typeof useCheck> }>();
@@ -96,7 +98,8 @@ const RANGES = [
           }}<el-input v-model="temperature" inputmode="decimal" :placeholder="texts.notKnown"
         /></label>
         <label v-if="isOhms"
-          >{{ texts.readingWithTheProbes }}<el-input v-model="leads" inputmode="decimal" placeholder="0.3"
+          >{{ texts.readingWithTheProbes
+          }}<el-input v-model="leads" inputmode="decimal" :placeholder="inFigures('0.3')"
         /></label>
         <div v-if="isOhms && text === 'OL'" class="ranges">
           <span>{{ texts.rangeSetByHand }}</span><button
@@ -125,7 +128,7 @@ const RANGES = [
             :aria-pressed="jumpsAt === entry"
             @click="jumpsAt = jumpsAt === entry ? '' : entry"
           >
-            {{ PARTS[entry].name.toLowerCase() }}
+            {{ inSentence(PARTS[entry].name) }}
           </button>
         </div>
       </div>

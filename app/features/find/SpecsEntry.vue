@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { fromOwn, showOwn } from '../../../core/quantities/ownUnits';
@@ -40,8 +41,8 @@ async function keep(): Promise<void> {
 
 <template>
   <section class="specs">
-    <label>{{ texts.from }}<el-input v-model="least" placeholder="1.0 kΩ" /></label>
-    <label>{{ texts.to }}<el-input v-model="most" placeholder="1.4 kΩ" /></label>
+    <label>{{ texts.from }}<el-input v-model="least" :placeholder="inFigures('1.0 kΩ')" /></label>
+    <label>{{ texts.to }}<el-input v-model="most" :placeholder="inFigures('1.4 kΩ')" /></label>
     <label
       >{{ texts.atTemperature(values.temperature) }}<el-input v-model="celsius" placeholder="20" inputmode="decimal"
     /></label>

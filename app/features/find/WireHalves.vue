@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fixed, inFigures } from '../../../core/words/figures';
 import { computed } from 'vue';
 import { halve, type Probe } from '../../../core/planning/halving';
 import { useJob } from '../../stores/job';
@@ -32,7 +33,7 @@ const metres = computed(() => Number(length.value.replace(',', '.')));
 const found = computed(() => halve(metres.value, kept.value.probes));
 const isAsked = computed(() => Number.isFinite(metres.value) && metres.value > 0);
 const place = (atMetre: number): number => 20 + (520 * atMetre) / Math.max(0.01, metres.value);
-const show = (metre: number): string => metre.toFixed(2);
+const show = (metre: number): string => fixed(metre, 2);
 
 function note(whole: boolean): void {
   const atMetre = found.value.nextMetre;
@@ -53,7 +54,7 @@ function back(): void {
     </p>
     <label class="length"
       >{{ texts.lengthOfTheWire }}
-      <el-input v-model="length" inputmode="decimal" placeholder="4.2" data-test="wire-length"
+      <el-input v-model="length" inputmode="decimal" :placeholder="inFigures('4.2')" data-test="wire-length"
     /></label>
     <template v-if="isAsked">
       <svg

@@ -7,6 +7,7 @@ import type { Channel, Segment } from '../../../core/casefile/words';
 import { describeObservation, type Described, type Speech } from '../../../core/report/describe';
 import { SEGMENT_NAMES } from '../../../core/knowledge/names';
 import { texts } from '#words/screens/find';
+import { inSentence } from '#words/language';
 
 /** One line of the evidence list. */
 export interface EvidenceLine extends Described {
@@ -59,7 +60,7 @@ const WORTH_TELLING = 1;
 const FOR_FIRST = 2.5;
 
 function list(segments: readonly Segment[]): string {
-  const names = segments.map((segment) => SEGMENT_NAMES[segment].toLowerCase());
+  const names = segments.map((segment) => inSentence(SEGMENT_NAMES[segment]));
   if (names.length > 3) return `${names.slice(0, 3).join(', ')} …`;
   return names.length > 1 ? texts.or(names.slice(0, -1).join(', '), names.at(-1) ?? '') : (names[0] ?? '');
 }

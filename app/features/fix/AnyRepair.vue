@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '../../../core/words/capital';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Repair } from '../../../core/casefile/contract';
@@ -20,7 +21,6 @@ const place = computed(() => wheel.value ?? job.subject);
 const wheels = computed(() => job.file?.vehicle.channels ?? []);
 const say = (channel: Channel): string => sayChannel(channel, values.sides, job.file?.vehicle.steeringSide);
 const where = computed(() => (place.value === 'car' ? texts.theWholeCar : say(place.value)));
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What belongs to the car as a whole, whatever wheel suffers. */
 const repairs = computed(() =>

@@ -91,7 +91,7 @@ const canBack = computed(
 
 <template>
   <div ref="top" class="guide">
-    <template v-if="isWide || isListOpen">
+    <template v-if="(isWide || isListOpen) && !fix.isBoard.value">
       <RungList v-if="rung && climb" class="list" :climb="climb" :now="rung" @open="ladder.open" />
       <StepList v-else class="list" :guide="guide" :current="current?.id ?? null" @open="openStep" />
     </template>
@@ -158,10 +158,15 @@ const canBack = computed(
         </div>
       </section>
     </template>
-    <button v-if="!isWide && guide" class="tap quiet all" type="button" @click="isListOpen = !isListOpen">
+    <button
+      v-if="!isWide && guide && !fix.isBoard.value"
+      class="tap quiet all"
+      type="button"
+      @click="isListOpen = !isListOpen"
+    >
       {{ isListOpen ? texts.hideTheList : texts.allSteps }}
     </button>
-    <aside v-if="isWide && guide" class="aside">
+    <aside v-if="isWide && guide && !fix.isBoard.value" class="aside">
       <h2 class="overline">{{ texts.inHandForThis }}</h2>
       <ToolTiles :tools="tools" />
       <p v-if="tools.length === 0" class="muted">{{ texts.bareHands }}</p>
@@ -189,7 +194,7 @@ const canBack = computed(
         </button>
         <ResultButtons v-else-if="rung && climb" :results="climb.ladder.results" @record="ladder.record" />
         <template v-else-if="current && guide">
-          <button v-if="climb" class="plain" type="button" data-test="open-ladder" @click="ladder.open()">
+          <button v-if="climb" class="plain alone" type="button" data-test="open-ladder" @click="ladder.open()">
             {{ climb.ladder.asked }}
           </button>
           <button class="strong" type="button" data-test="step-done" @click="done">

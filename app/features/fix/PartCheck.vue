@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed } from 'vue';
 import {
   newPartVerdict,
@@ -62,7 +63,8 @@ const sendBack = (): Promise<unknown> =>
       <p v-else>{{ texts.sentBack }}</p>
     </div>
     <label v-if="channel"
-      >{{ texts.newPartReads }}<el-input v-model="reading" size="large" placeholder="1.1 kΩ" data-test="new-reading"
+      >{{ texts.newPartReads
+      }}<el-input v-model="reading" size="large" :placeholder="inFigures('1.1 kΩ')" data-test="new-reading"
     /></label>
     <p v-if="verdict" :class="verdict.isBad ? 'warning' : 'told'" role="status" data-test="new-verdict">
       {{ verdict.words }}

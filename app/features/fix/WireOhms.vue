@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
 import { judgeMend, ohmKey, ohmOf, type MendStage } from '../../../core/guide/wireOhms';
 import { parseReading } from '../../../core/quantities/parseReading';
@@ -39,7 +40,13 @@ async function keep(stage: MendStage): Promise<void> {
       <b>{{ row.words }}.</b> <template v-if="row.stage === 'after'">{{ texts.mendVerdicts[row.verdict] }}</template>
     </p>
     <div class="chips">
-      <el-input v-model="typed" size="large" placeholder="0.4 Ω" :aria-label="texts.endToEnd" data-test="ohm-typed" />
+      <el-input
+        v-model="typed"
+        size="large"
+        :placeholder="inFigures('0.4 Ω')"
+        :aria-label="texts.endToEnd"
+        data-test="ohm-typed"
+      />
       <button
         v-for="stage in STAGES"
         :key="stage"

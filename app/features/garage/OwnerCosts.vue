@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '../../../core/words/capital';
 import { reactive, ref, watch } from 'vue';
 import { HOUR_VALUE, REPAIRS } from '../../../core/knowledge/repairs/all';
 import type { Owner } from '../../../core/casefile/contract';
@@ -10,7 +11,7 @@ const emit = defineEmits<{ keep: [owner: Owner] }>();
 
 const PARTS = REPAIRS.filter((repair) => repair.price > 0 && !repair.workshop).map((row) => ({
   row,
-  name: row.words.charAt(0).toUpperCase() + row.words.slice(1),
+  name: capital(row.words),
 }));
 const form = reactive<Record<string, string>>({});
 const problem = ref('');

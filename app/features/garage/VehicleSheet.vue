@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed, reactive, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 import type { Vehicle } from '../../../core/casefile/contract';
@@ -136,7 +137,7 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
               :data-test="`steering-${entry}`"
               @click="form.steeringSide = entry"
             >
-              {{ entry }}
+              {{ texts.steeringSides[entry] }}
             </button>
           </div>
         </div>
@@ -201,11 +202,13 @@ const TORQUE_WORDS: Readonly<Record<string, string>> = {
       <SheetTopic :title="texts.figuresToMeasureAgainst" :where="texts.wiringOrBrakeSection">
         <div class="fields">
           <div class="cell">
-            <label>{{ texts.sensorResistanceFrom }}<el-input v-model="form.coilMin" placeholder="1.0 kΩ" /></label
+            <label
+              >{{ texts.sensorResistanceFrom
+              }}<el-input v-model="form.coilMin" :placeholder="inFigures('1.0 kΩ')" /></label
             ><span v-if="problems['coilMin']" class="bad">{{ problems['coilMin'] }}</span>
           </div>
           <div class="cell">
-            <label>{{ texts.to }}<el-input v-model="form.coilMax" placeholder="1.4 kΩ" /></label
+            <label>{{ texts.to }}<el-input v-model="form.coilMax" :placeholder="inFigures('1.4 kΩ')" /></label
             ><span v-if="problems['coilMax']" class="bad">{{ problems['coilMax'] }}</span>
           </div>
           <label

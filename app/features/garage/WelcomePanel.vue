@@ -1,16 +1,32 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
+import { LANGUAGES } from '../../../core/words/languages';
+import { chooseLanguage, OWN_LANGUAGE } from '../../shared/language/language';
+import { texts as page } from '#words/shared/page';
 import { texts } from '#words/screens/welcome';
 
 /** The first start: what Zelf is, three ways to begin, and how it thinks. */
 defineProps<{ hasTour: boolean }>();
+/** At the first start nobody knows yet where the settings are. */
+const others = LANGUAGES.filter(({ id }) => id !== OWN_LANGUAGE);
 const emit = defineEmits<{ begin: []; away: [] }>();
 </script>
 
 <template>
   <section class="welcome" data-test="welcome">
     <div class="top">
-      <h1>{{ texts.promise }}</h1>
+      <h1>{{ page.promise }}</h1>
+      <button
+        v-for="{ id, name } in others"
+        :key="id"
+        type="button"
+        class="tap quiet"
+        :lang="id"
+        :data-test="`welcome-${id}`"
+        @click="chooseLanguage(id)"
+      >
+        {{ name }}
+      </button>
       <button type="button" class="tap quiet" data-test="welcome-away" @click="emit('away')">{{ texts.gotIt }}</button>
     </div>
     <div class="ways">
@@ -49,13 +65,15 @@ const emit = defineEmits<{ begin: []; away: [] }>();
 
 .top {
   display: flex;
-  gap: 20px;
-  justify-content: space-between;
+  flex-wrap: wrap;
+  gap: 4px 20px;
   align-items: start;
 }
 
 h1 {
+  flex: 1 1 300px;
   max-width: 34em;
+  margin-right: auto;
   font-size: 1.3rem;
 }
 

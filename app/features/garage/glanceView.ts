@@ -9,6 +9,7 @@ import { cornersOf, type CornerView } from '../../shared/plan/planView';
 import type { JobRecord } from '../../storage/garageStorage';
 import type { Glance } from './blankGlance';
 import { texts } from '#words/screens/garage';
+import { inSentence } from '#words/language';
 
 type Outstanding = Pick<Glance, 'where' | 'state' | 'word'>;
 const NOWHERE: Outstanding = { where: '', state: 'open-question', word: '' };
@@ -20,8 +21,8 @@ function outstanding({ segments }: FullAssessment, corner: CornerView): Outstand
     .filter(({ channel }) => channel === corner.channel)
     .toSorted((a, b) => b.probability - a.probability);
   const state = first?.state === 'at-fault' || first?.state === 'suspect' ? first.state : corner.state;
-  const name = first && first.state === state ? SEGMENT_NAMES[first.segment].toLowerCase() : '';
-  const where = corner.name.charAt(0).toLowerCase() + corner.name.slice(1);
+  const name = first && first.state === state ? inSentence(SEGMENT_NAMES[first.segment]) : '';
+  const where = inSentence(corner.name);
   const share = percent(name === '' ? corner.probability : (first?.probability ?? 0));
   return { where, state, word: state === 'at-fault' ? texts.segmentAtFault(name) : texts.segmentSuspect(name, share) };
 }

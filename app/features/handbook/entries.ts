@@ -1,3 +1,4 @@
+import { capital } from '../../../core/words/capital';
 import MiniSearch from 'minisearch';
 import { FAILURE_TYPES } from '../../../core/codes/failureTypes';
 import { STANDARD_MEANINGS } from '../../../core/codes/standardMeanings';
@@ -19,7 +20,6 @@ export interface HandbookEntry {
   readonly plate?: Plate;
 }
 
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const sentence = (words: string): string => (/[.!?]$/u.test(words) ? words : `${words}.`);
 
 const listed = (topic: Topic, rows: readonly { readonly title: string; readonly text: string }[]): HandbookEntry[] =>

@@ -1,3 +1,4 @@
+import { capital } from '../../../core/words/capital';
 import type { Channel } from '../../../core/casefile/words';
 import { observationsOf } from '../../../core/livelog/observations';
 import type { LogReport } from '../../../core/livelog/analyse';
@@ -6,7 +7,6 @@ import { showOwn, type OwnUnits } from '../../../core/quantities/ownUnits';
 import { texts } from '#words/screens/log';
 
 const percent = (share: number): number => Math.round(100 * share);
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Seconds as minutes and seconds. @example clock(403.2) // => "6:43" */
 export function clock(seconds: number): string {

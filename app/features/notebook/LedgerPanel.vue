@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inFigures } from '../../../core/words/figures';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { forNothingIn } from '../../../core/ledger/found';
 import { ownTimeKey, ownTimeOf } from '../../../core/ledger/ownTime';
@@ -95,7 +96,12 @@ async function keepTime(): Promise<void> {
           {{ texts.hoursAreWorth(money(hours), money(hourValue)) }}
         </p>
         <form class="time" @submit.prevent="keepTime">
-          <el-input v-model="typed" inputmode="decimal" placeholder="2.5" :aria-label="texts.hoursItTook" />
+          <el-input
+            v-model="typed"
+            inputmode="decimal"
+            :placeholder="inFigures('2.5')"
+            :aria-label="texts.hoursItTook"
+          />
           <button type="submit" class="tap" data-test="keep-time">{{ texts.hoursItTook }}</button>
         </form>
         <p>{{ texts.vehicleSoFar(money(ofVehicle.total), ofVehicle.count) }}</p>

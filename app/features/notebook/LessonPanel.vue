@@ -46,7 +46,7 @@ const road = computed(() =>
     </button>
     <p v-if="state === 'failed'" class="told">{{ texts.cannotPlay }}</p>
     <template v-if="lesson">
-      <p>{{ texts.itWas(faultName(found.fault).toLowerCase()) }}</p>
+      <p>{{ texts.itWas(faultName(found.fault)) }}</p>
       <ol class="rows">
         <li v-for="(move, at) in road" :key="at">{{ move }}</li>
       </ol>

@@ -2,6 +2,7 @@
 import { usePreferences } from '../../stores/preferences';
 import type { useProve } from './useProve';
 import { texts } from '#words/screens/prove';
+import { inSentence } from '#words/language';
 
 /** What an answer still needs: which codes came back, or how far was driven. */
 const props = defineProps<{ prove: ReturnType<typeof useProve> }>();
@@ -46,7 +47,7 @@ function keep(): void {
       :disabled="asked.answer.asks === 'codes' && chosen.length === 0"
       @click="keep"
     >
-      {{ texts.note(asked.answer.words.toLowerCase()) }}
+      {{ texts.note(inSentence(asked.answer.words)) }}
     </button>
   </section>
 </template>

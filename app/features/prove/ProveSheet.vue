@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '../../../core/words/capital';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { howOftenKey } from '../../../core/proof/before';
@@ -11,6 +12,7 @@ import DrivePlan from '../../shared/drive/DrivePlan.vue';
 import StateMark from '../../shared/marks/StateMark.vue';
 import { useProve } from './useProve';
 import { texts } from '#words/screens/prove';
+import { inSentence } from '#words/language';
 
 const prove = useProve();
 const { values } = usePreferences();
@@ -20,7 +22,6 @@ const OTHER_ENDINGS = [
   ['unsolved', texts.iGiveUpFor],
   ['handed-over', texts.itIsWithA],
 ] as const;
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as const;
 </script>
 
@@ -64,9 +65,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
         <div class="words">
           <h2 class="title">
             <StateMark v-if="row.step.by" :state="MARKS[row.step.state]" />
-            <span>{{
-              row.where ? `${capital(row.where)}: ${row.title.charAt(0).toLowerCase()}${row.title.slice(1)}` : row.title
-            }}</span>
+            <span>{{ row.where ? `${capital(row.where)}: ${inSentence(row.title)}` : row.title }}</span>
           </h2>
           <p class="muted">{{ row.text }}</p>
           <p v-if="row.answer" class="said" data-test="proof-said">

@@ -9,6 +9,7 @@ import { useJob } from '../../stores/job';
 import StateMark from '../marks/StateMark.vue';
 import { pathOf, percent, type PathPiece } from '../path/pathView';
 import { texts } from '#words/shared/nextMove';
+import { inSentence } from '#words/language';
 
 /** What each answer of the recommended check would do to the path, drawn; nothing is recorded. */
 const props = defineProps<{ move: Move; file: CaseFile; subject: Channel }>();
@@ -39,7 +40,7 @@ function likeliest(pieces: readonly PathPiece[]): string {
   return (
     sorted
       .slice(0, 2)
-      .map((entry) => `${entry.name.toLowerCase()} ${percent(entry.probability)}`)
+      .map((entry) => `${inSentence(entry.name)} ${percent(entry.probability)}`)
       .join(', ') || texts.nothingOnThisPath
   );
 }

@@ -1,3 +1,4 @@
+import { capital } from '../../../core/words/capital';
 import type { FullAssessment } from '../../../core/judgement/assess';
 import type { SegmentState } from '../../../core/belief/segments';
 import type { CaseFile } from '../../../core/casefile/contract';
@@ -20,13 +21,6 @@ export interface CornerView {
   readonly probability: number;
 }
 
-const SHORT: Readonly<Record<Channel, string>> = {
-  'front-left': 'FL',
-  'front-right': 'FR',
-  'rear-left': 'RL',
-  'rear-right': 'RR',
-  'rear-axle': texts.rAxle,
-};
 const CLEAR_BELOW = 0.02;
 const SUSPECT_FROM = 0.25;
 /** A corner is suspect only when it stands out from the others; before codes all share the suspicion alike. */
@@ -88,8 +82,8 @@ export function cornersOf(file: CaseFile, assessment: FullAssessment | null, sid
     const name = sayChannel(channel, sides, file.vehicle.steeringSide);
     return {
       channel,
-      name: name.charAt(0).toUpperCase() + name.slice(1),
-      shortName: SHORT[channel],
+      name: capital(name),
+      shortName: texts.short[channel],
       state,
       word,
       reading: reading.text,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { OWN_UNITS } from '../../../core/quantities/ownUnits';
+import LanguageChoice from '../language/LanguageChoice.vue';
 import { usePreferences } from '../../stores/preferences';
 import { texts } from '#words/shared/shell';
 
@@ -61,6 +62,8 @@ const UNITS = [
         {{ words }}
       </button>
     </div>
+    <h3>{{ texts.language }}</h3>
+    <LanguageChoice />
     <h3>{{ texts.howZelfNamesThe }}</h3>
     <div class="look" role="radiogroup" :aria-label="texts.howSidesAreSpoken">
       <button

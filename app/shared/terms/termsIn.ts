@@ -13,7 +13,10 @@ const FORMS = IDS.flatMap((term) => texts.terms[term].forms.map((form) => ({ ter
   (first, second) => second.form.length - first.form.length,
 );
 const escaped = (form: string): string => form.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-const ANY = new RegExp(`(?<![\\p{L}’'-])(${FORMS.map(({ form }) => escaped(form)).join('|')})s?(?![\\p{L}-])`, 'giu');
+const ANY = new RegExp(
+  `(?<![\\p{L}’'-])(${FORMS.map(({ form }) => escaped(form)).join('|')})${texts.endings}(?![\\p{L}-])`,
+  'giu',
+);
 
 /**
  * Finds the trade words of a text, each where it stands first.

@@ -11,36 +11,36 @@ const WHOLE_EXAMPLES: readonly Example[] = [
 ];
 const WRONG_WAY_ROUND = texts.somePrintedStepsPass;
 
-const wire = (number: 1 | 2, ordinal: string, minutes: number): CheckRecord => ({
+const wire = (number: 1 | 2, minutes: number): CheckRecord => ({
   ...meterCheck(`wire-${number}`, 'resistance'),
   of: 'channel',
   name: texts.wireEndToEnd(number),
-  words: texts.measureTheLoomWire(ordinal),
+  words: texts.measureTheLoomWire(texts.ordinals[number]),
   ifs: texts.ifItReadsOl,
   table: loom.WIRES[number],
   minutes,
   setups: ['plug-apart', 'module-plug-apart'],
   examples: WHOLE_EXAMPLES,
   sheet: {
-    title: texts.theLoomWireSensor(ordinal),
+    title: texts.theLoomWireSensor(texts.ordinals[number]),
     ignition: 'off',
     lines: [TOUCH_PROBES],
     caution: MODULE_PLUG_CAUTION,
   },
 });
 
-const wireToGround = (number: 1 | 2, ordinal: string): CheckRecord => ({
+const wireToGround = (number: 1 | 2): CheckRecord => ({
   ...meterCheck(`wire-${number}-to-ground`, 'resistance'),
   of: 'channel',
   name: texts.wireToGround(number),
-  words: texts.measureTheLoomWireTo(ordinal),
+  words: texts.measureTheLoomWireTo(texts.ordinals[number]),
   ifs: texts.ifItReadsAnything,
   table: loom.WIRES_TO_GROUND[number],
   minutes: 2,
   setups: ['plug-apart', 'module-plug-apart'],
   examples: INSULATION_EXAMPLES,
   sheet: {
-    title: texts.theLoomWireTo(ordinal),
+    title: texts.theLoomWireTo(texts.ordinals[number]),
     ignition: 'off',
     caution: WRONG_WAY_ROUND,
   },
@@ -48,7 +48,7 @@ const wireToGround = (number: 1 | 2, ordinal: string): CheckRecord => ({
 
 /** Readings along the body wiring, and of what feeds the module. */
 export const METER_AT_LOOM: readonly CheckRecord[] = [
-  wire(1, 'first', 4),
+  wire(1, 4),
   {
     ...meterCheck('wire-1', 'resistance'),
     manner: 'wiggle',
@@ -60,9 +60,9 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     minutes: 8,
     setups: ['plug-apart', 'module-plug-apart'],
   },
-  wire(2, 'second', 3),
-  wireToGround(1, 'first'),
-  wireToGround(2, 'second'),
+  wire(2, 3),
+  wireToGround(1),
+  wireToGround(2),
   {
     ...meterCheck('wire-to-wire', 'resistance'),
     of: 'channel',

@@ -55,6 +55,10 @@ describe('charts of a recording', () => {
     const ranges = new Set(panels.map(({ layout }) => layout.xaxis?.range?.join()));
     expect([...ranges]).toEqual([`0,${(answer.detail?.speeds['front-left']?.seconds.at(-1) ?? 0) / 60}`]);
     expect(new Set(panels.map(({ layout }) => layout.shapes?.length)).size).toBe(1);
+    const paths = panels[0]?.layout.shapes?.map(({ path }) => path ?? '') ?? [];
+    expect(paths.at(-1)).toBe('M0.2,0V1');
+    expect(paths.length).toBe(1 + Math.min(1, answer.detail?.bends.length ?? 0));
+    expect(paths.length > 1 ? paths[0]?.match(/M/g) : []).toHaveLength(answer.detail?.bends.length ?? 0);
     expect(panels[0]?.layout.annotations?.[0]).toMatchObject({ x: 0.2 });
   });
   test('the wheel with the finding is drawn last and in the colour of faults', async () => {
