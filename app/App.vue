@@ -5,9 +5,11 @@ import { RouterView } from 'vue-router';
 import { elementLocale, FIRST_LOCALE } from './shared/language/elementLocale';
 import UpdateNotice from './shared/shell/UpdateNotice.vue';
 import TroubleBar from './shared/trouble/TroubleBar.vue';
+import { useHoldPage } from './shared/trouble/useHoldPage';
 import { useGarage } from './stores/garage';
 import { usePreferences } from './stores/preferences';
 
+useHoldPage();
 void usePreferences().open();
 void useGarage().open();
 const locale = shallowRef<Language>(FIRST_LOCALE);

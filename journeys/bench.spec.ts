@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { byTest, exportJob, toStage, zelf } from './support';
+import { again, byTest, exportJob, toStage, zelf } from './support';
 
 async function drawCar(page: Page, level: string): Promise<void> {
   await page.goto('/');
@@ -53,7 +53,7 @@ test('a whole job with the stand-ins only: a reader that loses its link, the met
   await expect(byTest(page, 'bill')).not.toHaveText('0 EUR');
 
   const minutes = await byTest(page, 'clock').textContent();
-  await page.reload();
+  await again(page);
   await expect(byTest(page, 'clock')).toHaveText(minutes ?? '');
 
   await page.getByText('Repair', { exact: true }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { byTest, judged, startJob, toStage } from './support';
+import { again, byTest, judged, startJob, toStage } from './support';
 
 test('crossed corner names: spinning every wheel settles them, and the code moves to its true corner', async ({
   page,
@@ -24,7 +24,7 @@ test('crossed corner names: spinning every wheel settles them, and the code move
   }
   await expect(byTest(page, 'corner-verdict')).toContainText('left and right crossed');
   await expect(byTest(page, 'recorded-codes')).toContainText('front left');
-  await page.reload();
+  await again(page);
   await expect(byTest(page, 'corner-verdict')).toContainText('left and right crossed');
   await judged(page);
   await expect(page.locator('[data-corner="front-left"]')).toContainText('at fault');

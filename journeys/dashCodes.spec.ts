@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { byTest, exportJob, judged, startJob, toStage, zelf } from './support';
+import { again, byTest, exportJob, judged, startJob, toStage, zelf } from './support';
 
 async function recordCodes(page: Page, text: string): Promise<void> {
   await byTest(page, 'codes-text').fill(text);
@@ -40,7 +40,7 @@ test('ghosts of a flat battery are told from the live code', async ({ page }) =>
   await page.getByRole('button', { name: 'C0037-13', exact: true }).click();
   await byTest(page, 'returned-at-key-on').click();
   await expect(byTest(page, 'clears')).toContainText('away: C0031');
-  await page.reload();
+  await again(page);
   await expect(rows.filter({ hasText: 'C0031' })).toContainText('stayed away');
   await judged(page);
   await expect(page.locator('[data-corner="rear-left"]')).toContainText(/at fault|suspect/);
@@ -73,7 +73,7 @@ test('flash codes without any reader: two agreeing takes, a meaning of its own, 
   await tapCode(page, '23');
   await expect(byTest(page, 'takes')).toContainText('23');
   await expect(byTest(page, 'record-flash')).toHaveCount(0);
-  await page.reload();
+  await again(page);
   await page.getByText('No reader? Tap along with the lamp').click();
   await expect(byTest(page, 'takes')).toContainText('23');
   await tapCode(page, '24');
@@ -138,7 +138,7 @@ test('how the lamps behave: bulb check, what each says, a pattern that grew, a b
   await page.getByRole('button', { name: 'Stability cuts in without reason' }).click();
   await byTest(page, 'bend-left').click();
   await expect(byTest(page, 'bend-left')).toHaveAttribute('aria-pressed', 'true');
-  await page.reload();
+  await again(page);
   await expect(byTest(page, 'bend-left')).toHaveAttribute('aria-pressed', 'true');
   const path = await exportJob(page);
   expect(zelf('validate', path).code).toBe(0);

@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { appendFileSync, cpSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { byTest, judged, openGarage, settled } from './support';
+import { again, byTest, judged, openGarage, settled } from './support';
 
 /** What happens to people kneeling beside a car: an update, a server that goes and comes, a clock that is set, a tab that closes. */
 
@@ -98,8 +98,7 @@ test.describe('with a service worker', () => {
     await byTest(page, 'step-done').click();
     await expect(title(page)).not.toHaveText(step);
     const next = (await title(page).textContent()) ?? '';
-    await settled(page);
-    await page.reload();
+    await again(page);
     await expect(title(page)).toHaveText(next);
     await own.start();
     await page.reload();
@@ -133,7 +132,7 @@ test('a clock that is set back in the middle of a job: entries stay in their ord
   await page.getByLabel('A note', { exact: true }).fill('after the clock was set');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('after the clock was set').first()).toBeVisible();
-  await page.reload();
+  await again(page);
   await expect(page.getByText('before the clock was set').first()).toBeVisible();
   await expect(page.getByText('after the clock was set').first()).toBeVisible();
   await page.keyboard.press('Control+z');

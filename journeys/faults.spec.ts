@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { build } from 'vite';
-import { byTest, judged, openGarage, settled, startFor, toStage } from './support';
+import { again, byTest, judged, openGarage, startFor, toStage } from './support';
 
 /** What can fail behind the screens: said, recovered from, and nothing lost. */
 
@@ -109,8 +109,7 @@ test.describe('the storage', () => {
       await mend(page);
       await byTest(page, 'try-again').click();
       await expect(trouble(page)).toBeHidden();
-      await settled(page);
-      await page.reload();
+      await again(page);
       await expect(page.getByRole('button', { name: 'ABS', exact: true })).toHaveAttribute('aria-pressed', 'true');
     });
   test('is of a newer version: said, left as it is, and all of it can be saved', async ({ page }) => {

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chooseFrom, byTest, openGarage } from './support';
+import { again, chooseFrom, byTest, openGarage } from './support';
 
 const CASE = {
   format: 'zelf-case',
@@ -32,7 +32,7 @@ test('a broken file is refused with its place, and nothing in the garage changes
     await expect(byTest(page, 'refused')).toContainText(name);
     await expect(byTest(page, 'refused')).toContainText(place);
   }
-  await page.reload();
+  await again(page);
   await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
   await expect(page.locator('.jobs li')).toHaveCount(before);
 });
@@ -82,7 +82,7 @@ test('a new vehicle: its sheet says what is wrong and keeps what is right', asyn
   await expect(page.getByText('is no reading')).toBeVisible();
   await page.getByLabel('to', { exact: true }).fill('1.4k');
   await expect(page.getByText('kept')).toBeVisible();
-  await page.reload();
+  await again(page);
   await expect(byTest(page, 'vehicle-name')).toHaveValue('Orchard van');
   await page.locator('summary', { hasText: 'Figures to measure against' }).click();
   await expect(page.getByLabel('to', { exact: true })).toHaveValue('1.40 kΩ');

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { byTest, exportJob, judged, startJob, toStage, zelf } from './support';
+import { again, byTest, exportJob, judged, startJob, toStage, zelf } from './support';
 
 test('evidence corrected in place, a what-if that records nothing, halves of a wire, the twin beside it', async ({
   page,
@@ -55,7 +55,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
   await byTest(page, 'halves-whole').click();
   await byTest(page, 'halves-open').click();
   await expect(byTest(page, 'halves-next')).toContainText('2.50 m');
-  await page.reload();
+  await again(page);
   await page.getByRole('button', { name: /^Loom/ }).first().click();
   await page.getByText('Find the break by measuring halfway').click();
   await expect(byTest(page, 'halves-next')).toContainText('2.50 m');

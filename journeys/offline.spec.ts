@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { byTest, judged, openGarage } from './support';
+import { again, byTest, judged, openGarage } from './support';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -14,10 +14,10 @@ test('after the first load everything works without a network, deep links too', 
     );
     expect(names).toBeGreaterThan(20);
   }).toPass();
-  await page.reload();
+  await again(page);
   await context.setOffline(true);
   await page.goto('/#/job/bertie-deaf/find');
-  await page.reload();
+  await again(page);
   await expect(page.getByRole('heading', { name: 'The signal path, front left' })).toBeVisible();
   await judged(page);
   await expect(page.locator('[data-segment="ring"]').first()).toHaveAttribute('data-state', 'suspect');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { byTest, exportJob, judged, openGarage, startJob, toStage, zelf } from './support';
+import { again, byTest, exportJob, judged, openGarage, startJob, toStage, zelf } from './support';
 
 /** A road each: whatever the job is like, it can be gone to its end. */
 
@@ -159,11 +159,11 @@ test('undo and redo, across a reload', async ({ page }) => {
   const stability = page.getByRole('button', { name: 'Stability', exact: true });
   await abs.click();
   await stability.click();
-  await page.reload();
+  await again(page);
   await expect(stability).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('Control+z');
   await expect(stability).toHaveAttribute('aria-pressed', 'false');
-  await page.reload();
+  await again(page);
   await byTest(page, 'redo').click();
   await expect(stability).toHaveAttribute('aria-pressed', 'true');
   await byTest(page, 'undo').click();

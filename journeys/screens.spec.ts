@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { byTest, openGarage } from './support';
+import { again, byTest, openGarage } from './support';
 import { afresh, fitsBeside, VIEWS } from './views';
 
 const CONTRAST = 'color-contrast';
@@ -99,6 +99,6 @@ test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: 'Settings' })).toBeVisible();
   await page.getByRole('button', { name: /Glove mode/ }).click();
   await expect(page.locator('html')).toHaveClass(/gloves/);
-  await page.reload();
+  await again(page);
   await expect(page.locator('html')).toHaveClass(/gloves/);
 });

@@ -7,8 +7,19 @@ import { join } from 'node:path';
 /** One element by its test mark. */
 export const byTest = (page: Page, name: string) => page.locator(`[data-test="${name}"]`);
 
+/** Waits until nothing is being kept any more. */
+export const settled = (page: Page): Promise<void> =>
+  expect(page.locator('html')).not.toHaveAttribute('data-writing', /./);
+
+/** Loads the page anew once all is kept. */
+export async function again(page: Page): Promise<void> {
+  await settled(page);
+  await page.reload();
+}
+
 /** Opens the garage and waits for the sample vehicles. */
 export async function openGarage(page: Page): Promise<void> {
+  await settled(page);
   await page.goto('/');
   await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
 }
@@ -39,25 +50,6 @@ export async function toStage(page: Page, name: string): Promise<void> {
 export async function judged(page: Page): Promise<void> {
   await expect(byTest(page, 'next-move')).not.toHaveText('Working out the next move');
   await expect(page.locator('footer .heading')).not.toContainText('…');
-}
-
-/** Waits until the browser has written all that was handed to its database: a later turn at it comes only then. */
-export async function settled(page: Page): Promise<void> {
-  await page.evaluate(async () => {
-    const [found] = await indexedDB.databases();
-    await new Promise<void>((resolve, reject) => {
-      const opening = indexedDB.open(found?.name ?? '');
-      opening.onerror = () => reject(new Error('the database does not open'));
-      opening.onsuccess = () => {
-        const database = opening.result;
-        const turn = database.transaction([...database.objectStoreNames], 'readwrite');
-        turn.oncomplete = () => {
-          database.close();
-          resolve();
-        };
-      };
-    });
-  });
 }
 
 /** Saves the job's file through the notebook and gives its path on disk. */

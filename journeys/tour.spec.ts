@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { assessedRanking, byTest, exportJob, judged, settled, shownRanking, startJob, toStage, zelf } from './support';
+import { again, assessedRanking, byTest, exportJob, judged, shownRanking, startJob, toStage, zelf } from './support';
 
 /** The tour job: Tansy's lamps after a flooded lane, from lamp to proof, with the page reloaded in every stage. */
 test('from lamp to proof', async ({ page }) => {
@@ -17,8 +17,7 @@ test('from lamp to proof', async ({ page }) => {
     await page.getByRole('button', { name: 'Note: Flood or deep water' }).click();
     await expect(page.getByText('3 days before').first()).toBeVisible();
     await page.getByLabel('Battery at rest, volt').fill('12,58');
-    await settled(page);
-    await page.reload();
+    await again(page);
     await expect(page.getByRole('button', { name: 'Hill start', exact: true })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByLabel('Battery at rest, volt')).toHaveValue('12,58');
     await page.getByRole('button', { name: 'Keep' }).first().click();
@@ -33,7 +32,7 @@ test('from lamp to proof', async ({ page }) => {
     await byTest(page, 'codes-text').fill('what it showed\nABS\nC003A-01 right rear wheel speed sensor  current');
     await expect(page.getByText('rear right, circuit').first()).toBeVisible();
     await expect(page.getByText('line 1: what it showed')).toBeVisible();
-    await page.reload();
+    await again(page);
     await expect(byTest(page, 'codes-text')).toHaveValue(/C003A-01/);
     await byTest(page, 'record-codes').click();
     await expect(byTest(page, 'recorded-codes')).toContainText('C003A-01');
@@ -45,7 +44,7 @@ test('from lamp to proof', async ({ page }) => {
   await test.step('Find: a reading points at the sensor', async () => {
     await toStage(page, 'Find');
     await judged(page);
-    await page.reload();
+    await again(page);
     await expect(page.getByRole('heading', { name: 'The signal path, rear right' })).toBeVisible();
     await page.getByRole('button', { name: /Why this/ }).click();
     await expect(byTest(page, 'answer-paths').locator('li').first()).toContainText('%');
@@ -58,7 +57,7 @@ test('from lamp to proof', async ({ page }) => {
       await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
     await page.getByLabel('Temperature of the part, °C').fill('9');
     await expect(byTest(page, 'verdict')).toContainText("Well below the manual's band");
-    await page.reload();
+    await again(page);
     await expect(byTest(page, 'reading')).toHaveText('0.38');
     await byTest(page, 'keep').click();
     await expect(byTest(page, 'evidence')).toContainText('380 Ω');
@@ -90,12 +89,12 @@ test('from lamp to proof', async ({ page }) => {
     for (const mark of ['proof-erase-clear', 'proof-spin-follows', 'proof-drive-stayed-out', 'proof-keep'])
       await byTest(page, mark).click();
     await expect(page.locator('.steps li.good')).toHaveCount(3);
-    await page.reload();
+    await again(page);
     await byTest(page, 'proof-re-read-none').click();
     await byTest(page, 'proof-lamps-out').click();
     await byTest(page, 'end-solved').click();
     await expect(byTest(page, 'ending')).toContainText('Solved');
-    await page.reload();
+    await again(page);
     await expect(byTest(page, 'ending')).toContainText('Solved');
     await judged(page);
   });
@@ -120,7 +119,7 @@ async function followGuide(page: Page): Promise<void> {
     const now = (await title.textContent()) ?? '';
     seen.push(now);
     if (seen.length === 4) {
-      await page.reload();
+      await again(page);
       await expect(title).toHaveText(now);
     }
     if (seen.length === 6) {
@@ -161,7 +160,7 @@ async function climbLadder(page: Page): Promise<void> {
   await expect(byTest(page, 'step-title')).toContainText('Penetrant');
   await byTest(page, 'timer-start').click();
   await expect(byTest(page, 'timer')).toContainText('of 60 minutes');
-  await page.reload();
+  await again(page);
   await expect(byTest(page, 'step-title')).toContainText('Penetrant');
   await expect(byTest(page, 'timer')).toContainText('It rings at');
 }

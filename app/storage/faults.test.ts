@@ -7,7 +7,7 @@ import { dexieShelf } from './dexieShelf';
 import { faultOf, NotKept, type Fault } from './faults';
 import { createGarageStorage, type GarageSeen, type JobRecord } from './garageStorage';
 import { memoryShelf } from './memoryShelf';
-import { LONG_WAIT, patiently, type Patience, type Unsaved } from './patience';
+import { LONG_WAIT, patiently, type Patience, type Unsaved, NO_PATIENCE } from './patience';
 import { rescue } from './rescue';
 import type { Shelf } from './shelf';
 
@@ -35,6 +35,7 @@ function person(mend: () => void, again = true): Patience & { readonly heard: [F
   return {
     heard,
     waiting: () => () => undefined,
+    keeping: () => () => undefined,
     failed: (fault, unsaved) => {
       heard.push([fault, unsaved]);
       mend();
@@ -108,7 +109,7 @@ describe('patience', () => {
     vi.useFakeTimers();
     const said: string[] = [];
     const patience: Patience = {
-      failed: () => Promise.resolve(false),
+      ...NO_PATIENCE,
       waiting: () => {
         said.push('slow');
         return () => said.push('answered');
@@ -128,7 +129,7 @@ describe('patience', () => {
     vi.useFakeTimers();
     let slow = 0;
     const patience: Patience = {
-      failed: () => Promise.resolve(false),
+      ...NO_PATIENCE,
       waiting: () => {
         slow += 1;
         return () => (slow -= 1);

@@ -2,7 +2,7 @@ import { sheetAfter } from '../../core/commands/vehicleInJob';
 import { mergedText } from '../../core/commands/mergedText';
 import { faultOf } from './faults';
 import { photosOn, type PhotoStorage } from './photoStorage';
-import { NO_PATIENCE, patiently, whenLong, type Patience, type Unsaved } from './patience';
+import { keepPatiently, NO_PATIENCE, patiently, whenLong, type Patience, type Unsaved } from './patience';
 import {
   lookAtRecord,
   mendedRecord,
@@ -142,8 +142,9 @@ function changesOn(shelf: Shelf) {
 export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIENCE): GarageStorage {
   const look = soundness();
   const changes = changesOn(shelf);
-  const patient = <T>(work: () => Promise<T>, unsaved: Unsaved | null = null): Promise<T> =>
-    patiently(work, patience, unsaved);
+  const reading = <T>(work: () => Promise<T>): Promise<T> => patiently(work, patience);
+  const keeping = <T>(work: () => Promise<T>, unsaved: Unsaved | null = null): Promise<T> =>
+    keepPatiently(work, patience, unsaved);
 
   /** Watches on after a failure, if it is to be tried again. */
   function watch<T>(query: () => Promise<T>, seen: (value: T) => void): Stop {
@@ -187,10 +188,10 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     watchGarage: (message) => watch(seen, message),
     watchJob: (id, message) => watch(() => soundRecord<JobRecord>(shelf, 'jobs', id), message),
     watchVehicle: (id, message) => watch(() => soundRecord<VehicleRecord>(shelf, 'vehicles', id), message),
-    putVehicle: (vehicle) => patient(() => shelf.put('vehicles', vehicle)),
-    putJob: (job) => patient(() => shelf.put('jobs', job), { job: job.id, change: () => job }),
+    putVehicle: (vehicle) => keeping(() => shelf.put('vehicles', vehicle)),
+    putJob: (job) => keeping(() => shelf.put('jobs', job), { job: job.id, change: () => job }),
     putAll: (vehicles, jobs, photos = []) =>
-      patient(() =>
+      keeping(() =>
         shelf.atOnce(['vehicles', 'jobs', 'photos'], async () => {
           for (const photo of photos) await shelf.put('photos', photo);
           for (const vehicle of vehicles) await shelf.put('vehicles', vehicle);
@@ -198,25 +199,25 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
         }),
       ),
     changeJob: (id, change) =>
-      patient(() => shelf.atOnce(['jobs', 'vehicles'], () => changes.changeJob(id, change)), { job: id, change }),
-    changeVehicle: (id, change) => patient(() => shelf.atOnce(['vehicles'], () => changes.changeVehicle(id, change))),
-    removeJob: (id) => patient(() => shelf.remove('jobs', id)),
+      keeping(() => shelf.atOnce(['jobs', 'vehicles'], () => changes.changeJob(id, change)), { job: id, change }),
+    changeVehicle: (id, change) => keeping(() => shelf.atOnce(['vehicles'], () => changes.changeVehicle(id, change))),
+    removeJob: (id) => keeping(() => shelf.remove('jobs', id)),
     removeAll: (vehicles, jobs) =>
-      patient(() =>
+      keeping(() =>
         shelf.atOnce(['vehicles', 'jobs'], async () => {
           for (const id of vehicles) await shelf.remove('vehicles', id);
           for (const id of jobs) await shelf.remove('jobs', id);
         }),
       ),
-    mend: (damaged, at) => patient(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
-    removeDamaged: ({ table, key }) => patient(() => shelf.remove(table, key)),
+    mend: (damaged, at) => keeping(() => shelf.atOnce([damaged.table], () => changes.mend(damaged, at))),
+    removeDamaged: ({ table, key }) => keeping(() => shelf.remove(table, key)),
     watchDraft: (id, message) => watch(() => draftOn(shelf, id), message),
     keepDraft: (id, text, before = null) =>
-      patient(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
-    ...photosOn(shelf, patient),
+      keeping(() => shelf.atOnce(['drafts'], () => changes.keepDraft(id, text, before))),
+    ...photosOn(shelf, reading, keeping),
     preference: (id) =>
-      patient(async () => ((await shelf.get('preferences', id)) as { value?: unknown } | undefined)?.value),
-    keepPreference: (id, value) => patient(() => shelf.put('preferences', { id, value })),
+      reading(async () => ((await shelf.get('preferences', id)) as { value?: unknown } | undefined)?.value),
+    keepPreference: (id, value) => keeping(() => shelf.put('preferences', { id, value })),
   };
 }
 

@@ -14,10 +14,16 @@ export interface Patience {
   failed(fault: Fault, unsaved: Unsaved | null): Promise<boolean>;
   /** Told when the store has not answered for long, and when it has after all. */
   waiting(): Stop;
+  /** Told when something begins to be kept, and when it is kept or given up: the page must not go before. */
+  keeping(): Stop;
 }
 
 /** Tries nothing again. */
-export const NO_PATIENCE: Patience = { failed: () => Promise.resolve(false), waiting: () => () => undefined };
+export const NO_PATIENCE: Patience = {
+  failed: () => Promise.resolve(false),
+  waiting: () => () => undefined,
+  keeping: () => () => undefined,
+};
 
 /** A store that has not answered after this, in ms, is held by something. */
 export const LONG_WAIT = 5000;
@@ -59,5 +65,19 @@ export async function patiently<T>(
       if (!fault) throw error;
       if (!(await patience.failed(fault, unsaved))) throw new NotKept(fault);
     }
+  }
+}
+
+/** Keeps something, patiently; from its first step to its last the page is asked to stay. */
+export async function keepPatiently<T>(
+  work: () => Promise<T>,
+  patience: Patience,
+  unsaved: Unsaved | null = null,
+): Promise<T> {
+  const kept = patience.keeping();
+  try {
+    return await patiently(work, patience, unsaved);
+  } finally {
+    kept();
   }
 }

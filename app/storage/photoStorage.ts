@@ -15,16 +15,16 @@ export interface PhotoStorage {
 type Patient = <T>(work: () => Promise<T>) => Promise<T>;
 
 /** Pictures on a shelf. */
-export const photosOn = (shelf: Shelf, patient: Patient): PhotoStorage => ({
+export const photosOn = (shelf: Shelf, reading: Patient, keeping: Patient): PhotoStorage => ({
   putPhotos: (photos) =>
-    patient(() =>
+    keeping(() =>
       shelf.atOnce(['photos'], async () => {
         for (const photo of photos) await shelf.put('photos', photo);
       }),
     ),
-  photo: (id) => patient(async () => ((await shelf.get('photos', id)) as PhotoRecord | undefined) ?? null),
+  photo: (id) => reading(async () => ((await shelf.get('photos', id)) as PhotoRecord | undefined) ?? null),
   sweepPhotos: (now) =>
-    patient(() =>
+    keeping(() =>
       shelf.atOnce(['photos', 'jobs'], async () => {
         const ids = await shelf.keys('photos');
         if (ids.length === 0) return;

@@ -22,6 +22,7 @@ export interface AdviserTrouble {
 export const useTrouble = defineStore('trouble', () => {
   const waiting = shallowReactive<Waiting[]>([]);
   const slow = shallowRef(0);
+  const writing = shallowRef(0);
   const adviser = shallowRef<AdviserTrouble | null>(null);
   const isNewVersion = shallowRef(false);
   const isMemoryOnly = shallowRef(false);
@@ -38,6 +39,10 @@ export const useTrouble = defineStore('trouble', () => {
       slow.value += 1;
       return () => (slow.value -= 1);
     },
+    keeping() {
+      writing.value += 1;
+      return () => (writing.value -= 1);
+    },
   };
 
   return {
@@ -47,6 +52,8 @@ export const useTrouble = defineStore('trouble', () => {
     isMemoryOnly,
     /** The store's fault that stands; null when it works. */
     fault: computed<Fault | null>(() => waiting.at(-1)?.fault ?? (slow.value > 0 ? 'blocked' : null)),
+    /** Whether something is being kept at this moment: a tab closed now would lose it. */
+    isWriting: computed(() => writing.value > 0),
     /** Whether something waits to be kept, and so can be tried again or given up. */
     canDecide: computed(() => waiting.length > 0),
     unsaved: computed<readonly Unsaved[]>(() => waiting.flatMap((entry) => (entry.unsaved ? [entry.unsaved] : []))),

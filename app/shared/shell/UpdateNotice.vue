@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { useRegisterSW } from 'virtual:pwa-register/vue';
+import { until } from '@vueuse/core';
+import { useTrouble } from '../../stores/trouble';
 import { texts } from '#words/shared/shell';
 
 /** A new version waits until its user says so; nothing typed is lost by it. */
 const { needRefresh, updateServiceWorker } = useRegisterSW();
 
+const trouble = useTrouble();
+
 async function update(): Promise<void> {
+  await until(() => trouble.isWriting).toBe(false);
   const registration = await navigator.serviceWorker.getRegistration();
   /* At the very first visit no worker stands behind the page: the new one is in place already, and only the page is old. */
   if (registration?.waiting) await updateServiceWorker(true);
