@@ -2,6 +2,9 @@ import { availableParallelism } from 'node:os';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
+/** A file's modules serve the next one too: no test may leave anything behind in them. */
+const SHARED = { isolate: false };
+
 export default defineConfig({
   test: {
     /** All cores: nothing else runs meanwhile. */
@@ -9,18 +12,21 @@ export default defineConfig({
     projects: [
       {
         test: {
+          ...SHARED,
           name: 'core',
           environment: 'node',
           include: ['core/**/*.test.ts', 'bench/**/*.test.ts', 'cli/**/*.test.ts', 'tests/**/*.test.ts'],
           testTimeout: 60_000,
         },
       },
-      { test: { name: 'server', environment: 'node', include: ['server/**/*.test.ts'] } },
+      { test: { ...SHARED, name: 'server', environment: 'node', include: ['server/**/*.test.ts'] } },
       {
         plugins: [vue()],
         test: {
+          ...SHARED,
           name: 'dom',
           environment: 'happy-dom',
+          environmentOptions: { happyDOM: { url: 'http://127.0.0.1:4173/' } },
           include: ['app/**/*.test.ts'],
           setupFiles: ['app/testSetup.ts'],
           testTimeout: 20_000,

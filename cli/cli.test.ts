@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { car, caseOf } from '../tests/support/caseBuilder';
+import { runWords } from './runWords';
 import { assess } from '../core/judgement/assess';
 
 const folder = mkdtempSync(join(tmpdir(), 'zelf-cli-'));
@@ -14,16 +15,31 @@ function file(name: string, text: string | Uint8Array): string {
   return path;
 }
 
-function run(...words: string[]): { code: number | null; out: unknown[]; err: string[] } {
+interface Ran {
+  readonly code: number | null;
+  readonly out: unknown[];
+  readonly err: string[];
+}
+
+/** The command line as a shell runs it: a process of its own. */
+function spawned(...words: string[]): Ran {
   const ran = spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...words], { encoding: 'utf8' });
+  const lines = (text: string): string[] => text.split('\n').filter(Boolean);
   return {
     code: ran.status,
-    out: ran.stdout
-      .split('\n')
-      .filter(Boolean)
-      .map((line) => JSON.parse(line) as unknown),
-    err: ran.stderr.split('\n').filter(Boolean),
+    out: lines(ran.stdout).map((line) => JSON.parse(line) as unknown),
+    err: lines(ran.stderr),
   };
+}
+
+/** The same within this process. */
+async function run(...words: string[]): Promise<Ran> {
+  const [out, err]: [unknown[], string[]] = [[], []];
+  const code = await runWords(words, {
+    line: (value) => out.push(JSON.parse(JSON.stringify(value))),
+    problem: (message) => err.push(message),
+  });
+  return { code, out, err };
 }
 
 const right = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: 'current' }]);
@@ -34,7 +50,7 @@ const broken = file(
 );
 
 test('assess prints one judgement a file, the same as the core', () => {
-  const ran = run('assess', good, good);
+  const ran = spawned('assess', good, good);
   expect(ran).toMatchObject({ code: 0, err: [] });
   expect(ran.out).toEqual([JSON.parse(JSON.stringify(assess(right))), JSON.parse(JSON.stringify(assess(right)))]);
   expect(Object.keys(ran.out[0] as object)).toEqual([
@@ -49,7 +65,7 @@ test('assess prints one judgement a file, the same as the core', () => {
 });
 
 test('a bad file: one line with file, place and what would be right; exit 2; the others are still judged', () => {
-  const ran = run('assess', broken, good);
+  const ran = spawned('assess', broken, good);
   expect(ran.code).toBe(2);
   expect(ran.out).toHaveLength(1);
   expect(ran.err).toEqual([
@@ -57,8 +73,8 @@ test('a bad file: one line with file, place and what would be right; exit 2; the
   ]);
 });
 
-test('validate tells every file', () => {
-  const ran = run(
+test('validate tells every file', async () => {
+  const ran = await run(
     'validate',
     good,
     broken,
@@ -76,25 +92,25 @@ test('validate tells every file', () => {
   ]);
 });
 
-test('decode prints a line a code', () => {
-  const ran = run('decode', 'C0034-13', '4034');
+test('decode prints a line a code', async () => {
+  const ran = await run('decode', 'C0034-13', '4034');
   expect(ran.out).toMatchObject([
     { input: 'C0034-13', channel: 'front-right', failure: 'open', source: 'standard' },
     { form: 'hex', alsoRead: 'C0034', source: 'none' },
   ]);
 });
 
-test.each([[[]], [['fly']], [['assess']], [['decode']]])('wrong words %j: exit 2 and one line', (words) => {
-  const ran = run(...words);
+test.each([[[]], [['fly']], [['assess']], [['decode']]])('wrong words %j: exit 2 and one line', async (words) => {
+  const ran = await run(...words);
   expect([ran.code, ran.out.length, ran.err.length]).toEqual([2, 0, 1]);
 });
 
-test('plan prints the guide of the repair that the case calls for', () => {
+test('plan prints the guide of the repair that the case calls for', async () => {
   const short = caseOf(car('passive'), [
     { kind: 'code', code: 'C0031-11', status: 'current' },
     { kind: 'meter', channel: 'front-left', point: 'sensor', quantity: 'resistance', value: 390, resolution: 1 },
   ]);
-  const ran = run('plan', file('short.zelf.json', JSON.stringify(short)));
+  const ran = await run('plan', file('short.zelf.json', JSON.stringify(short)));
   expect(ran).toMatchObject({ code: 0, err: [], out: [{ repair: 'replaced:sensor', channel: 'front-left' }] });
   const [plan] = ran.out as { phases: { phase: string; steps: { id: string; text: string }[] }[]; needs: object }[];
   expect(plan?.phases.map((phase) => phase.phase)).toEqual([
@@ -106,20 +122,20 @@ test('plan prints the guide of the repair that the case calls for', () => {
     'close-up',
   ]);
   expect(plan?.needs).toMatchObject({ tools: expect.any(Array) as unknown, parts: expect.any(Array) as unknown });
-  expect(run('plan', good, good).code).toBe(2);
+  expect(await run('plan', good, good)).toMatchObject({ code: 2 });
 });
 
 describe('plan for a repair that is named', () => {
   const any = () => file('any.zelf.json', JSON.stringify(caseOf(car('passive'), [])));
-  test('any repair of the catalogue, at any wheel', () => {
-    const ran = run('plan', any(), '--repair', 'replaced:gap', '--channel', 'rear-left');
+  test('any repair of the catalogue, at any wheel', async () => {
+    const ran = await run('plan', any(), '--repair', 'replaced:gap', '--channel', 'rear-left');
     expect(ran).toMatchObject({ code: 0, err: [], out: [{ repair: 'replaced:gap', channel: 'rear-left' }] });
     const [plan] = ran.out as { needs: { tools: string[]; parts: string[] } }[];
     expect(plan?.needs.tools).toContain('magnet viewing card');
     expect(plan?.needs.parts).toContain('hub nut');
   });
-  test('a repair of the whole car needs no wheel', () => {
-    expect(run('plan', any(), '--repair', 'cleaned:module')).toMatchObject({ code: 0, out: [{ channel: null }] });
+  test('a repair of the whole car needs no wheel', async () => {
+    expect(await run('plan', any(), '--repair', 'cleaned:module')).toMatchObject({ code: 0, out: [{ channel: null }] });
   });
   test.each([
     [['--repair', 'painted:ring', '--channel', 'front-left'], 'no repair "painted:ring"'],
@@ -129,15 +145,15 @@ describe('plan for a repair that is named', () => {
     [['--repair', 'replaced:module'], "workshop's job"],
     [['--channel', 'front-left'], 'goes with --repair'],
     [['--colour', 'red'], 'use: plan FILE'],
-  ])('%j is refused in one line', (words, reason) => {
-    const ran = run('plan', any(), ...words);
+  ])('%j is refused in one line', async (words, reason) => {
+    const ran = await run('plan', any(), ...words);
     expect([ran.code, ran.out.length, ran.err.length]).toEqual([2, 0, 1]);
     expect(ran.err[0]).toContain(reason);
   });
 });
 
 test('forty cars: the adviser is near its goals (thousands of cars are for `npm run bench`)', () => {
-  const { out, code } = run('trial', '--cars', '40', '--seed', '1');
+  const { out, code } = spawned('trial', '--cars', '40', '--seed', '1');
   expect(code).toBe(0);
   const { policies, seconds, brier, calibrationError, actedOnAt80 } = out[0] as {
     policies: { policy: string; repairedRightly: number; meanCost: number; partsForNothing: number }[];
@@ -159,8 +175,11 @@ test('forty cars: the adviser is near its goals (thousands of cars are for `npm 
   expect(actedOnAt80).toBeGreaterThanOrEqual(0.55);
 }, 60_000);
 
-test('trial prints four policies, the same for the same seed, and refuses odd numbers', () => {
-  const [first, again] = [run('trial', '--cars', '2', '--seed', '4'), run('trial', '--cars', '2', '--seed', '4')];
+test('trial prints four policies, the same for the same seed, and refuses odd numbers', async () => {
+  const [first, again] = [
+    await run('trial', '--cars', '2', '--seed', '4'),
+    await run('trial', '--cars', '2', '--seed', '4'),
+  ];
   const bare = (ran: typeof first): object => ({ ...(ran.out[0] as object), seconds: 0 });
   expect(first.code).toBe(0);
   expect(bare(first)).toEqual(bare(again));
@@ -176,5 +195,5 @@ test('trial prints four policies, the same for the same seed, and refuses odd nu
     ['--cars', '0', '--seed', '1'],
     ['--cars', '2', '--seed', '1', 'more'],
   ])
-    expect(run('trial', ...words)).toMatchObject({ code: 2, out: [] });
+    expect(await run('trial', ...words)).toMatchObject({ code: 2, out: [] });
 });

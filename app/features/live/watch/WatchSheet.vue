@@ -35,7 +35,7 @@ const started = ref<CourseName | null>(null);
 function start(): void {
   const isFresh = started.value !== course.value;
   started.value = course.value;
-  void begin(course.value, course.value === 'drive' ? null : subject.value, isFresh);
+  begin(course.value, course.value === 'drive' ? null : subject.value, isFresh);
 }
 
 function choose(next: CourseName): void {

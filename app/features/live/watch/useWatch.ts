@@ -26,6 +26,9 @@ export function useWatch() {
   let marks: Partial<Record<Mark, readonly number[]>> = {};
   let begun = 0;
   let drawn = 0;
+  /** Which beginning counts: a later one, or a stop, ends those before it at their next answer. */
+  let turn = 0;
+  let running: Promise<void> = Promise.resolve();
 
   function draw(): void {
     watched.value = { channels: channels.value, moments: [...moments], marks };
@@ -42,27 +45,38 @@ export function useWatch() {
     draw();
   }
 
-  /** Connects and goes on until it is stopped or the link is lost. @param isFresh whether what was recorded before is put away. */
-  const begin = (course: CourseName, spun: Channel | null, isFresh: boolean): Promise<void> =>
-    errand(async () => {
+  async function follow(course: CourseName, spun: Channel | null, isWanted: () => boolean): Promise<void> {
+    const client = await plugIn({ spun, course });
+    if (isWanted()) isOn.value = true;
+    while (isWanted()) {
+      const answer = await client.wheelSpeeds();
+      if (answer.ok) {
+        take(answer.value);
+        continue;
+      }
+      isLost.value = true;
+      notice.value = answer.problems[0]?.message ?? '';
+      break;
+    }
+    if (isWanted()) isOn.value = false;
+    draw();
+  }
+
+  /** Connects, once the link before is let go, and goes on until it is stopped or the link is lost. @param isFresh whether what was recorded before is put away. */
+  function begin(course: CourseName, spun: Channel | null, isFresh: boolean): void {
+    stop();
+    const mine = turn;
+    const isWanted = (): boolean => mine === turn;
+    running = running.then(async () => {
+      if (!isWanted()) return;
       if (isFresh) {
         [moments, marks, begun] = [[], {}, performance.now()];
         draw();
       }
-      const client = await plugIn({ spun, course });
-      isOn.value = true;
-      while (isOn.value) {
-        const answer = await client.wheelSpeeds();
-        if (answer.ok) take(answer.value);
-        else {
-          isLost.value = true;
-          notice.value = answer.problems[0]?.message ?? '';
-          break;
-        }
-      }
-      isOn.value = false;
-      draw();
+      await errand(() => follow(course, spun, isWanted));
+      if (isWanted()) isOn.value = false;
     });
+  }
 
   function mark(what: Mark): void {
     if (begun === 0) return;
@@ -71,7 +85,10 @@ export function useWatch() {
     draw();
   }
 
-  const stop = (): void => void (isOn.value = false);
+  function stop(): void {
+    turn += 1;
+    isOn.value = false;
+  }
   onBeforeUnmount(stop);
   const status = computed(() => {
     if (isLost.value) return texts.lost(notice.value);
