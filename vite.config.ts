@@ -8,6 +8,7 @@ import { texts as de } from './core/words/de/shared/page';
 import { texts as en } from './core/words/en/shared/page';
 import { FIRST_LANGUAGE, folderOf, isLanguage, LANGUAGES, type LanguageId } from './core/words/languages';
 import { pageWords } from './tools/vite/pageWords';
+import { ownStyles, preloads } from './tools/vite/preloads';
 import { slimScenes } from './tools/vite/slimScenes';
 
 const PAGES: Readonly<Record<LanguageId, typeof en>> = { en, de };
@@ -27,6 +28,8 @@ export default defineConfig(({ mode }) => {
     plugins: [
       slimScenes(),
       pageWords({ language, ...PAGES[language] }),
+      preloads(['app/pages/GaragePage.vue', 'app/storage/browserShelf.ts']),
+      ownStyles(),
       vue(),
       components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
       VitePWA({

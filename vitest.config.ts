@@ -26,7 +26,13 @@ export default defineConfig({
           ...SHARED,
           name: 'dom',
           environment: 'happy-dom',
-          environmentOptions: { happyDOM: { url: 'http://127.0.0.1:4173/' } },
+          /* A click that saves a file would lead this window to the file. */
+          environmentOptions: {
+            happyDOM: {
+              url: 'http://127.0.0.1:4173/',
+              settings: { navigation: { disableMainFrameNavigation: true, disableFallbackToSetURL: true } },
+            },
+          },
           include: ['app/**/*.test.ts'],
           setupFiles: ['app/testSetup.ts'],
           testTimeout: 20_000,

@@ -3,10 +3,9 @@ import { createApp, nextTick } from 'vue';
 import App from './App.vue';
 import { createAppRouter } from './router';
 import { askToStay, roomHere } from './storage/browserRoom';
-import { openDatabase } from './storage/database';
-import { dexieShelf } from './storage/dexieShelf';
 import { NotKept } from './storage/faults';
 import { createGarageStorage } from './storage/garageStorage';
+import { lateShelf } from './storage/lateShelf';
 import { memoryShelf } from './storage/memoryShelf';
 import { switchShelf } from './storage/switchShelf';
 import { providePorts } from './stores/ports';
@@ -26,7 +25,7 @@ const app = createApp(App);
 const pinia = createPinia();
 app.use(pinia);
 const trouble = useTrouble(pinia);
-const shelf = switchShelf(dexieShelf(openDatabase()));
+const shelf = switchShelf(lateShelf(() => import('./storage/browserShelf').then(({ browserShelf }) => browserShelf())));
 providePorts(app, {
   storage: createGarageStorage(shelf, trouble.patience),
   keepInMemory: () => shelf.use(memoryShelf()),
@@ -58,6 +57,10 @@ function mishap(error: unknown): void {
 const isGone = (error: unknown): boolean =>
   error instanceof Error && /dynamically imported module|module script|preload/i.test(error.message);
 
+/** The beginning goes in turns, so that the first tap never waits for all of it. */
+const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+await turn();
 const router = createAppRouter();
 router.onError((error: unknown) => (isGone(error) ? (trouble.isNewVersion = true) : mishap(error)));
 window.addEventListener('vite:preloadError', (event) => {
@@ -69,6 +72,7 @@ app.config.errorHandler = mishap;
 app.use(router);
 /* Which address the view belongs to that stands now: for who has to wait until another has taken its place. */
 router.afterEach((to) => void nextTick(() => (document.documentElement.dataset['address'] = to.fullPath)));
+await turn();
 const there = elsewhere();
 if (there) location.replace(there);
 else app.mount('#app');

@@ -1,5 +1,4 @@
 import { createRouter, createWebHashHistory, type Router, type RouterHistory } from 'vue-router';
-import GaragePage from './pages/GaragePage.vue';
 
 /** Addresses behind the hash, so that any static host serves every one of them. */
 export function createAppRouter(history: RouterHistory = createWebHashHistory()): Router {
@@ -7,7 +6,7 @@ export function createAppRouter(history: RouterHistory = createWebHashHistory())
     history,
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
-      { path: '/', name: 'garage', component: GaragePage },
+      { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },
       { path: '/arithmetic', name: 'arithmetic', component: () => import('./pages/ArithmeticPage.vue') },
       { path: '/handbook', name: 'handbook', component: () => import('./pages/HandbookPage.vue') },

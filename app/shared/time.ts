@@ -1,4 +1,4 @@
-import { language } from '#words/language';
+import { texts } from '#words/shared/dates';
 
 function two(number: number): string {
   return String(Math.abs(Math.trunc(number))).padStart(2, '0');
@@ -12,30 +12,28 @@ export function isoWithOffset(date: Date): string {
   return `${day}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}${offset}`;
 }
 
-/** A day and time for the eye: `4 May, 17:30`. */
-export function shownMoment(iso: string): string {
+const time = (date: Date): string => `${two(date.getHours())}:${two(date.getMinutes())}`;
+
+const dayOf = (date: Date, months: readonly string[]): string =>
+  texts.day(date.getDate(), months[date.getMonth()] ?? '');
+
+/** Says a moment; what is none stays as it was written. */
+function said(iso: string, say: (date: Date) => string): string {
   const date = new Date(iso);
-  if (Number.isNaN(date.getTime())) return iso;
-  return date.toLocaleString(language, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  return Number.isNaN(date.getTime()) ? iso : say(date);
 }
+
+/** A day and time for the eye: `4 May, 17:30`. */
+export const shownMoment = (iso: string): string =>
+  said(iso, (date) => texts.atTime(dayOf(date, texts.shortMonths), time(date)));
 
 /** A day with its weekday for the eye: `Monday 4 May`. */
-export function shownWeekday(iso: string): string {
-  const date = new Date(iso);
-  if (Number.isNaN(date.getTime())) return iso;
-  return date.toLocaleDateString(language, { weekday: 'long', day: 'numeric', month: 'long' });
-}
+export const shownWeekday = (iso: string): string =>
+  said(iso, (date) => texts.onWeekday(texts.weekdays[date.getDay()] ?? '', dayOf(date, texts.months)));
 
-/** The time of day for the eye: `17:30`. */
-export function clockOf(iso: string): string {
-  const date = new Date(iso);
-  if (Number.isNaN(date.getTime())) return '';
-  return date.toLocaleTimeString(language, { hour: '2-digit', minute: '2-digit' });
-}
+/** The time of day for the eye: `17:30`; nothing for what is no moment. */
+export const clockOf = (iso: string): string => (Number.isNaN(Date.parse(iso)) ? '' : time(new Date(iso)));
 
 /** A day for the eye: `4 May`. @param day `YYYY-MM-DD`. */
-export function shownDay(day: string): string {
-  const date = new Date(`${day}T12:00:00`);
-  if (Number.isNaN(date.getTime())) return day;
-  return date.toLocaleDateString(language, { day: 'numeric', month: 'short' });
-}
+export const shownDay = (day: string): string =>
+  Number.isNaN(Date.parse(`${day}T12:00:00`)) ? day : dayOf(new Date(`${day}T12:00:00`), texts.shortMonths);

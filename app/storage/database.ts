@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import { DATABASE_NAME } from './shelf';
 import { newStamp, type Stamped } from './stamp';
 import type { DraftRecord, JobRecord, PhotoRecord, PreferenceRecord, VehicleRecord } from './records';
 
@@ -12,8 +13,6 @@ export type Database = Dexie & {
 
 /** What jobs can be found by. */
 const JOB_KEYS = ['id', 'vehicleId', 'updatedAt'] as const;
-
-export const DATABASE_NAME = 'zelf';
 
 /** Dexie's versions in steps of the browser's. */
 const STEP = 10;

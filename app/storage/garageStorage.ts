@@ -1,3 +1,4 @@
+import { byTime } from '../../core/casefile/byTime';
 import { sheetAfter } from '../../core/commands/vehicleInJob';
 import { mergedText } from '../../core/commands/mergedText';
 import { faultOf } from './faults';
@@ -179,7 +180,7 @@ export function createGarageStorage(shelf: Shelf, patience: Patience = NO_PATIEN
     const ofJobs = sorted<JobRecord>('jobs', jobs, look);
     return {
       vehicles: ofVehicles.records,
-      jobs: ofJobs.records.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt)),
+      jobs: ofJobs.records.toSorted((a, b) => byTime(b.updatedAt, a.updatedAt)),
       damaged: [...ofVehicles.damaged, ...ofJobs.damaged],
     };
   }

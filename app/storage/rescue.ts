@@ -1,4 +1,4 @@
-import { DATABASE_NAME } from './database';
+import { DATABASE_NAME } from './shelf';
 
 /** All that can still be read of a store, whichever version wrote it. */
 export interface Rescued {

@@ -1,3 +1,6 @@
+/** What the store is called in the browser. */
+export const DATABASE_NAME = 'zelf';
+
 /** The tables that are kept. */
 export const TABLES = ['vehicles', 'jobs', 'drafts', 'preferences', 'photos'] as const;
 export type Table = (typeof TABLES)[number];

@@ -4,6 +4,7 @@ import { dexieShelf } from './dexieShelf';
 import Dexie from 'dexie';
 import { TABLES } from './shelf';
 import { createGarageStorage } from './garageStorage';
+import { lateShelf } from './lateShelf';
 import { memoryShelf } from './memoryShelf';
 import { STORAGE_CONTRACT } from './storageContract';
 import { switchShelf } from './switchShelf';
@@ -22,6 +23,7 @@ afterEach(async () => {
 describe.each([
   ['in memory', memoryShelf],
   ['on IndexedDB', () => dexieShelf(fresh())],
+  ['on a shelf that comes late', () => lateShelf(() => Promise.resolve(dexieShelf(fresh())))],
   [
     'on a shelf that was exchanged',
     () => {

@@ -1,3 +1,4 @@
+import { byTime } from '../casefile/byTime';
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { dateAfter } from '../quantities/moment';
@@ -93,5 +94,5 @@ export function remindersOf(file: CaseFile, sides: SideSpeech): readonly Reminde
   const seenTo = new Set((file.work ?? []).filter(({ undone }) => undone !== true).map(({ step }) => step));
   return [...ofNuts(file, say), ...ofStopgaps(file, say), ...ofParts(file), ...ofFasteners(file, say)]
     .map((draft) => ({ ...draft, done: seenTo.has(reminderKey(draft.id)) }))
-    .toSorted((a, b) => a.due.localeCompare(b.due));
+    .toSorted((a, b) => byTime(a.due, b.due));
 }

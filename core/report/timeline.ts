@@ -1,3 +1,4 @@
+import { byTime } from '../casefile/byTime';
 import type { CaseFile } from '../casefile/contract';
 import { isNote } from '../casefile/note';
 import type { SideSpeech } from '../vehicle/sides';
@@ -101,7 +102,7 @@ function shownIn(file: CaseFile, others: readonly TimelineEntry[]): TimelineEntr
  */
 export function timelineOf(file: CaseFile, speech: Told): TimelineEntry[] {
   const entries = [...seenIn(file, speech), ...doneIn(file, speech), ...paidIn(file), ...notedIn(file)];
-  return [...entries, ...shownIn(file, entries)].sort((a, b) => b.at.localeCompare(a.at));
+  return [...entries, ...shownIn(file, entries)].sort((a, b) => byTime(b.at, a.at));
 }
 
 /**

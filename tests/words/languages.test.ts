@@ -44,7 +44,7 @@ const OTHERS = LANGUAGES.map(({ id }) => id).filter((id) => id !== FIRST_LANGUAG
 
 /** Words that are the same in both, by language: names, signs, and words that one took from the other. */
 const SAME: Readonly<Record<string, RegExp>> = {
-  de: /^(abs|airbag|name|bertie|camper|clip|code|codes|eur|garage|multimeter|ol|pebble|ring|sensor|service|tansy|zelf|circuit|\W|\d|[kmM]?Ω|mm|min|n|h|km|V|mA|C)*$/i,
+  de: /^(abs|airbag|april|august|september|november|name|bertie|camper|clip|code|codes|eur|garage|multimeter|ol|pebble|ring|sensor|service|tansy|zelf|circuit|\W|\d|[kmM]?Ω|mm|min|n|h|km|V|mA|C)*$/i,
 };
 /** Words of the first language that no text of the other may hold. */
 const LEFT_OVER: Readonly<Record<string, RegExp>> = {

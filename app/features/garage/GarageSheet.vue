@@ -6,6 +6,7 @@ import { calendarOf } from '../../shared/reminders/calendar';
 import { saveText } from '../../shared/saveText';
 import BrandMark from '../../shared/shell/BrandMark.vue';
 import { useShortcuts } from '../../shared/shortcuts/useShortcuts';
+import { useTurns } from '../../shared/useTurns';
 import { tellWithUndo } from '../../shared/tell';
 import { shownWeekday } from '../../shared/time';
 import { usePorts } from '../../stores/ports';
@@ -62,6 +63,10 @@ const isWelcomed = shallowRef<boolean | null>(null);
 onMounted(async () => (isWelcomed.value = (await storage.preference(WELCOMED)) === true));
 const isReady = computed(() => garage.isLoaded && isWelcomed.value !== null);
 const entries = computed(() => (isReady.value ? entriesOf(garage.vehicles, garage.jobs) : []));
+const page = computed(() => entries.value.slice(0, shown.value));
+/** What to begin with comes first, then a row at a time, then what stands below them. */
+const drawn = useTurns(() => (isReady.value ? page.value.length + 1 : 0));
+const isAllDrawn = computed(() => isReady.value && drawn.value > page.value.length);
 const isNew = computed(
   () => isReady.value && isWelcomed.value === false && garage.vehicles.every(({ id }) => SAMPLE_IDS.has(id)),
 );
@@ -143,13 +148,13 @@ const saveCalendar = async (): Promise<void> =>
         </button>
       </div>
       <VehicleRow
-        v-for="entry in entries.slice(0, shown)"
+        v-for="entry in page.slice(0, drawn)"
         :key="entry.record.id"
         :entry="entry"
         :is-sample="SAMPLE_IDS.has(entry.record.id)"
       />
       <button
-        v-if="entries.length > shown"
+        v-if="isAllDrawn && entries.length > shown"
         type="button"
         class="tap more"
         data-test="more-vehicles"
@@ -157,7 +162,7 @@ const saveCalendar = async (): Promise<void> =>
       >
         {{ texts.moreVehicles(entries.length - shown) }}
       </button>
-      <section v-if="isReady" class="foot">
+      <section v-if="isAllDrawn" class="foot">
         <JobSearch v-if="isSearchWorthwhile" />
         <PutAwayList />
         <div class="chips">

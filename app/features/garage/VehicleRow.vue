@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { byTime } from '../../../core/casefile/byTime';
 import { useElementVisibility } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watchEffect } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
@@ -52,7 +53,7 @@ const watches = computed(() => seen.value.flatMap(({ watch }) => watch ?? []));
 const due = computed(() =>
   [...open.value, ...props.entry.finished]
     .flatMap((job) => remindersFor(job, values.sides))
-    .toSorted((a, b) => a.reminder.due.localeCompare(b.reminder.due)),
+    .toSorted((a, b) => byTime(a.reminder.due, b.reminder.due)),
 );
 const saved = computed(() => savedBy(props.entry.finished));
 const isUnfolded = ref(false);

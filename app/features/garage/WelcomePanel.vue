@@ -116,6 +116,12 @@ h1 {
   color: var(--action-text);
 }
 
+@media (max-width: 700px) {
+  h1 {
+    flex-basis: 100%;
+  }
+}
+
 summary {
   min-height: 48px;
   display: flex;

@@ -1,3 +1,4 @@
+import { byTime } from '../../../core/casefile/byTime';
 import type { CaseFile } from '../../../core/casefile/contract';
 import { tally } from '../../../core/ledger/tally';
 import { isNote } from '../../../core/casefile/note';
@@ -45,7 +46,7 @@ export function entriesOf(vehicles: readonly VehicleRecord[], jobs: readonly Job
   return vehicles
     .filter(({ putAway }) => putAway !== true)
     .map((record) => entryOf(record, jobs))
-    .toSorted((a, b) => Number(b.leading !== null) - Number(a.leading !== null) || newest(b).localeCompare(newest(a)));
+    .toSorted((a, b) => Number(b.leading !== null) - Number(a.leading !== null) || byTime(newest(b), newest(a)));
 }
 
 /** All that a job can be found by. */

@@ -1,3 +1,4 @@
+import { byTime } from '../../../core/casefile/byTime';
 import type { Attachment } from '../../../core/casefile/contract';
 import type { PhotoStorage } from '../../storage/photoStorage';
 import type { PackedFile } from '../../storage/intake';
@@ -13,7 +14,7 @@ export async function picturesOf(
   attachments: readonly Attachment[],
   storage: Pick<PhotoStorage, 'photo'>,
 ): Promise<readonly PackedFile[]> {
-  const newest = attachments.toSorted((a, b) => (b.takenAt ?? '').localeCompare(a.takenAt ?? ''));
+  const newest = attachments.toSorted((a, b) => byTime(b.takenAt ?? '', a.takenAt ?? ''));
   const found: PackedFile[] = [];
   for (const { id } of newest) {
     const photo = found.length < MOST ? await storage.photo(id) : null;
