@@ -1,6 +1,7 @@
-import { language } from '#words/language';
+import { decimalSign } from '#words/language';
 
-const STEPS = ['byte', 'kilobyte', 'megabyte', 'gigabyte'] as const;
+/** As SI names them; in every language alike. */
+const STEPS = ['B', 'kB', 'MB', 'GB', 'TB'] as const;
 
 /**
  * An amount of storage for the eye, in the unit in which it is easiest read.
@@ -8,7 +9,7 @@ const STEPS = ['byte', 'kilobyte', 'megabyte', 'gigabyte'] as const;
  */
 export function sayBytes(bytes: number): string {
   let [value, step] = [bytes, 0];
-  while (value >= 1000 && step < STEPS.length - 1) [value, step] = [value / 1000, step + 1];
-  const digits = step > 1 && value < 10 ? 1 : 0;
-  return value.toLocaleString(language, { style: 'unit', unit: STEPS[step] ?? 'byte', maximumFractionDigits: digits });
+  while (Math.round(value) >= 1000 && step < STEPS.length - 1) [value, step] = [value / 1000, step + 1];
+  const rounded = step > 1 && value < 9.95 ? Math.round(value * 10) / 10 : Math.round(value);
+  return `${String(rounded).replace('.', decimalSign)}\u00a0${STEPS[step] ?? ''}`;
 }

@@ -38,3 +38,28 @@ test('sums of cents have no crumbs, however many there are', () => {
     }),
   );
 });
+test('the decimals of nearly every currency are those that this machine knows', () => {
+  const codes = Intl.supportedValuesOf('currency');
+  expect(codes.length).toBeGreaterThan(100);
+  const asked = (currency: string) =>
+    new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits;
+  /* A later or earlier edition may say otherwise of one or two. */
+  expect(codes.filter((code) => decimalsOf(code) !== asked(code)).length).toBeLessThanOrEqual(3);
+  expect(decimalsOf('jpy')).toBe(0);
+});
+test.each([-1234.56, -999.999, -999.99, -0.4, -0, 0, 0.4, 31, 999.99, 999.999, 1000, 1234.56])(
+  '%d is written as the browser writes it',
+  (amount) => {
+    for (const [currency, decimals] of [
+      ['EUR', 2],
+      ['JPY', 0],
+    ] as const) {
+      const whole = Number.isInteger(roundMoney(amount, currency));
+      const figures = new Intl.NumberFormat('en-GB', {
+        minimumFractionDigits: whole ? 0 : decimals,
+        maximumFractionDigits: decimals,
+      }).format(amount);
+      expect(said(amount, currency)).toBe(`${figures.replace(/^-0$/, '0')} ${currency}`);
+    }
+  },
+);
