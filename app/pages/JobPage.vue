@@ -18,6 +18,7 @@ import { STAGES, visitedStages, type StageId } from '../shared/shell/stages';
 import { useCompact } from '../shared/shell/useCompact';
 import { useShortcuts } from '../shared/shortcuts/useShortcuts';
 import { useBell } from '../shared/timer/useBell';
+import { useGarage } from '../stores/garage';
 import { useJob } from '../stores/job';
 import { practiceOf } from '../../bench/practice/practiceFile';
 import { useDrafts } from '../stores/drafts';
@@ -31,6 +32,9 @@ const KeysDialog = defineAsyncComponent(() => import('../shared/shell/KeysDialog
 const route = useRoute();
 const router = useRouter();
 const job = useJob();
+const garage = useGarage();
+/** At a very first visit the samples are still on their way. */
+const isMissing = computed(() => job.isMissing && garage.isLoaded);
 const drafts = useDrafts();
 const preferences = usePreferences();
 /** Sheets that belong to Find, with a foot of their own. */
@@ -115,7 +119,7 @@ useShortcuts({
 </script>
 
 <template>
-  <main v-if="job.isMissing" class="missing">
+  <main v-if="isMissing" class="missing">
     <h1>{{ texts.thisJobIsNot }}</h1>
     <p>{{ texts.itMayHaveBeen }}</p>
     <RouterLink class="tap strong" :to="{ name: 'garage' }">{{ texts.toTheGarage }}</RouterLink>

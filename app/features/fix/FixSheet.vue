@@ -22,6 +22,8 @@ const options = computed(() =>
   })),
 );
 const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');
+/** What stands below waits for what stands above it, unless the adviser cannot be had. */
+const isSettled = computed(() => fix.job.assessment !== null || !fix.job.isThinking);
 const isEnded = computed(() => (fix.job.file?.ending ?? null) !== null);
 /** Why the list says what it says. */
 const lead = computed(() => {
@@ -52,9 +54,11 @@ const lead = computed(() => {
         </li>
       </ul>
     </section>
-    <MadeRepairs />
-    <AnyRepair />
-    <CostPanel />
+    <template v-if="isSettled">
+      <MadeRepairs />
+      <AnyRepair />
+      <CostPanel />
+    </template>
   </div>
 </template>
 

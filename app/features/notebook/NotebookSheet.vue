@@ -74,6 +74,7 @@ async function addNote(): Promise<void> {
             >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
           >{{ texts.spent(percent(top.probability), sayMoney(sums.spent, currency)) }}
         </p>
+        <p v-else-if="job.isThinking" class="muted" aria-hidden="true">&nbsp;</p>
         <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
       </div>
       <div class="chips">
@@ -119,6 +120,10 @@ async function addNote(): Promise<void> {
   justify-content: space-between;
   gap: 14px;
   align-items: center;
+}
+
+.top > :first-child {
+  flex: 1 1 300px;
 }
 
 .note {

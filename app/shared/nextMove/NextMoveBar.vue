@@ -32,6 +32,8 @@ const emit = defineEmits<{ why: [] }>();
         >
         <span v-if="view.why" class="why">{{ view.why }}</span>
       </p>
+      <!-- Room for what is coming: nothing moves when the adviser has answered. -->
+      <p v-else class="facts" aria-hidden="true">&nbsp;</p>
     </div>
     <button class="second" type="button" :disabled="!view" @click="emit('why')">
       <b>{{ texts.whyThis }}</b><span>{{ texts.andOtherMoves }}</span>
@@ -39,6 +41,7 @@ const emit = defineEmits<{ why: [] }>();
     <RouterLink v-if="view && view.button !== ''" class="first" :to="view.to" data-test="do-move"
       >{{ view.button }}<kbd>{{ texts.n }}</kbd></RouterLink
     >
+    <span v-else-if="!view" class="first blank" aria-hidden="true" />
   </footer>
 </template>
 
@@ -117,6 +120,10 @@ const emit = defineEmits<{ why: [] }>();
   align-items: center;
   gap: 12px;
   text-decoration: none;
+}
+
+.first.blank {
+  background: none;
 }
 
 kbd {
