@@ -1,10 +1,24 @@
 import { createRouter, createWebHashHistory, type Router, type RouterHistory } from 'vue-router';
 
+/** Longest that a place on the page is waited for, ms. */
+const AT_LATEST = 600;
+
+/** Where the page stood before, once it is tall enough again: what it holds comes in turns. */
+function placeAgain(place: { readonly top: number; readonly left: number }): Promise<typeof place> {
+  const began = performance.now();
+  const isThere = (): boolean =>
+    document.documentElement.scrollHeight >= place.top + window.innerHeight || performance.now() - began > AT_LATEST;
+  return new Promise((resolve) => {
+    const look = (): void => void (isThere() ? resolve(place) : requestAnimationFrame(look));
+    look();
+  });
+}
+
 /** Addresses behind the hash, so that any static host serves every one of them. */
 export function createAppRouter(history: RouterHistory = createWebHashHistory()): Router {
   return createRouter({
     history,
-    scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+    scrollBehavior: (_to, _from, saved) => (saved ? placeAgain(saved) : { top: 0 }),
     routes: [
       { path: '/', name: 'garage', component: () => import('./pages/GaragePage.vue') },
       { path: '/bench', name: 'bench-home', component: () => import('./pages/BenchHomePage.vue') },

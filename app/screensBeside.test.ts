@@ -80,6 +80,7 @@ describe('Notebook', () => {
     const garage = await garageWith([{ kind: 'look', part: 'plug', finding: 'wet', channel: 'front-right' }]);
     const { screen } = await show(garage, '/job/j/notebook');
     await until(() => expect(screen.text()).toMatch(/plug/i));
+    await until(() => expect(screen.find('textarea').exists()).toBe(true));
     await screen.find('textarea').setValue('  rain all week ');
     await button(screen, 'Note it')?.trigger('click');
     await until(async () => expect((await fileOf(garage)).notes).toMatchObject([{ text: 'rain all week' }]));

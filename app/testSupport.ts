@@ -122,6 +122,9 @@ const HEAVY = {
   ElPopover: { inheritAttrs: false, template: '<span><slot name="reference" /></span>' },
 };
 
+/** What lies folded away is looked at as if somebody had opened it. */
+const UNFOLDED = { WhenOpened: { template: '<slot />' } };
+
 /** The app as it stands at an address, with everything behind it real but the worker. */
 export async function show(
   garage: TestGarage,
@@ -141,7 +144,7 @@ export async function show(
   const screen = mount(RouterView, {
     attachTo: document.body,
     global: {
-      stubs: HEAVY,
+      stubs: { ...HEAVY, ...UNFOLDED },
       plugins: [ElementPlus, pinia, router, { install: (app) => providePorts(app, garage.ports) }],
     },
   });

@@ -32,7 +32,7 @@ const SIZES = [
   [1280, 800],
   [390, 844],
 ] as const;
-const GROUP = 6;
+const GROUP = 4;
 const GROUPS = Array.from({ length: Math.ceil(VIEWS.length / GROUP) }, (_, at) =>
   VIEWS.slice(at * GROUP, (at + 1) * GROUP),
 );

@@ -1,12 +1,33 @@
 import { expect, test, type Page } from '@playwright/test';
-import { again, assessedRanking, byTest, exportJob, judged, shownRanking, startJob, toStage, zelf } from './support';
+import {
+  again,
+  assessedRanking,
+  byTest,
+  exportJob,
+  judged,
+  openGarage,
+  shownRanking,
+  startJob,
+  toStage,
+  zelf,
+} from './support';
 
 /** The tour job: Tansy's lamps after a flooded lane, from lamp to proof, with the page reloaded in every stage. */
-test('from lamp to proof', async ({ page }) => {
+test.describe.configure({ mode: 'serial' });
+
+/** What the browser complains of meanwhile. */
+function watched(page: Page): readonly string[] {
   const troubles: string[] = [];
   page.on('pageerror', (error) => troubles.push(error.message));
   page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()));
+  return troubles;
+}
 
+/** The job's file half way. */
+let halfWay = '';
+
+test('from lamp to the faulty sensor', async ({ page }) => {
+  const troubles = watched(page);
   await test.step('Dash: lamps, pattern, lately', async () => {
     await startJob(page, 'Tansy');
     for (const lamp of ['ABS', 'Stability', 'Hill start'])
@@ -73,10 +94,21 @@ test('from lamp to proof', async ({ page }) => {
     expect(shown.length).toBeGreaterThan(4);
     expect(shown).toEqual(assessedRanking(path).slice(0, shown.length));
     expect(shown[0]).toMatchObject({ fault: 'sensor-short', channel: 'rear-right' });
+    halfWay = path;
+  });
+  expect(troubles).toEqual([]);
+});
+
+test('from its file, on another device, through the repair to proof', async ({ page }) => {
+  const troubles = watched(page);
+  await test.step('the file is opened', async () => {
+    await openGarage(page);
+    await byTest(page, 'open-file').setInputFiles(halfWay);
+    await expect(page.getByRole('heading', { name: 'The signal path, rear right' })).toBeVisible();
+    await judged(page);
   });
 
   await test.step('Fix: step by step, then closed up backwards', async () => {
-    await page.goBack();
     await toStage(page, 'Fix');
     await page.getByRole('link', { name: 'Open the guide' }).first().click();
     await expect(byTest(page, 'step-title')).toContainText('chock');

@@ -1,23 +1,22 @@
-import { computed, onBeforeUnmount, ref, watch, type ComputedRef } from 'vue';
+import { onBeforeUnmount, ref, watch, type Ref } from 'vue';
 
 /**
  * How much of something long is drawn: one part more at each turn of the main thread, so that a tap between them is answered at once.
- * @param parts how many there are now; parts that came once stay.
- * @returns how many to draw.
+ * @param parts how many there are now; parts that came once stay. @param first how many there are at once.
+ * @returns how many to draw; may be more than there are.
  */
-export function useTurns(parts: () => number): ComputedRef<number> {
-  const drawn = ref(0);
+export function useTurns(parts: () => number, first = 0): Readonly<Ref<number>> {
+  const drawn = ref(first);
   let timer = 0;
   function next(): void {
     timer = 0;
-    if (drawn.value >= parts()) return;
-    drawn.value += 1;
-    timer = window.setTimeout(next, 0);
+    if (drawn.value < parts()) drawn.value += 1;
+    go();
   }
-  const begin = (): void => {
-    if (timer === 0) timer = window.setTimeout(next, 0);
-  };
-  watch(parts, begin, { immediate: true });
+  function go(): void {
+    if (timer === 0 && drawn.value < parts()) timer = window.setTimeout(next, 0);
+  }
+  watch(parts, go, { immediate: true });
   onBeforeUnmount(() => clearTimeout(timer));
-  return computed(() => Math.min(drawn.value, parts()));
+  return drawn;
 }

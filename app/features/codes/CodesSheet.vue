@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../../shared/WhenOpened.vue';
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
 import { CLEAR_NAMES } from '../../../core/knowledge/names';
@@ -93,17 +94,19 @@ async function record(): Promise<void> {
       </p>
       <details>
         <summary>{{ texts.theReaderWontConnect }}</summary>
-        <ReaderHelp />
+        <WhenOpened><ReaderHelp /></WhenOpened>
       </details>
       <details :open="codes.job.file?.vehicle.channels.length === 0 || Boolean(lamp)" data-test="tap-along">
         <summary>{{ texts.noReaderTapAlong }}</summary>
-        <TapAlong
-          v-if="codes.job.record"
-          :key="codes.job.record.id"
-          :job-id="codes.job.record.id"
-          :lamp="lamp ?? null"
-          @record="recordFlashes"
-        />
+        <WhenOpened>
+          <TapAlong
+            v-if="codes.job.record"
+            :key="codes.job.record.id"
+            :job-id="codes.job.record.id"
+            :lamp="lamp ?? null"
+            @record="recordFlashes"
+          />
+        </WhenOpened>
       </details>
     </section>
     <section v-if="codes.recorded.value.length > 0 && codes.job.file">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../../shared/WhenOpened.vue';
 import { computed } from 'vue';
 import { LAMP_PATTERNS, SYMPTOMS } from '../../../core/casefile/words';
 import { LAMP_NAMES, PATTERN_NAMES, SYMPTOM_NAMES } from '../../../core/knowledge/names';
@@ -64,7 +65,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom)
       <ParkedLamps v-if="dash.lit.value.length > 0" :lit="dash.lit.value" />
       <details v-if="dash.lit.value.length > 1">
         <summary>{{ texts.whySoManyLamps }}</summary>
-        <ManyLamps :lit="dash.lit.value" />
+        <WhenOpened><ManyLamps :lit="dash.lit.value" /></WhenOpened>
       </details>
     </section>
     <section>
@@ -143,7 +144,7 @@ const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom)
     <ExclusionsPanel />
     <details v-if="dash.lit.value.length > 0 || dash.symptoms.value.length > 0" data-test="make-it-show">
       <summary>{{ texts.makeItShow }}</summary>
-      <DrivePlan />
+      <WhenOpened><DrivePlan /></WhenOpened>
     </details>
   </div>
 </template>

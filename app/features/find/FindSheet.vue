@@ -14,6 +14,7 @@ import { usePreferences } from '../../stores/preferences';
 import ComparePanel from './ComparePanel.vue';
 import EvidenceList from './EvidenceList.vue';
 import { evidenceLines } from './evidenceView';
+import InTurns from '../../shared/InTurns';
 import SegmentPanel, { type PanelCheck } from './SegmentPanel.vue';
 import { texts } from '#words/screens/find';
 
@@ -77,19 +78,21 @@ const checks = computed<PanelCheck[]>(() =>
     </header>
     <SignalPath class="wide-path" :pieces="pieces" :selected="selected.segment" @select="chosen = $event" />
     <div class="below">
-      <div class="seen">
-        <EvidenceList :lines="lines" @withdraw="job.withdraw" />
-        <ComparePanel v-if="job.file" :file="job.file" :at="job.subject" />
-      </div>
-      <SegmentPanel
-        :piece="selected"
-        :where="where"
-        :at="job.subject"
-        :places="job.file?.vehicle.places?.[job.subject] ?? {}"
-        :explained="SEGMENT_EXPLAINED[selected.segment]"
-        :faults="faults"
-        :checks="checks"
-      />
+      <InTurns>
+        <div class="seen">
+          <EvidenceList :lines="lines" @withdraw="job.withdraw" />
+          <ComparePanel v-if="job.file" :file="job.file" :at="job.subject" />
+        </div>
+        <SegmentPanel
+          :piece="selected"
+          :where="where"
+          :at="job.subject"
+          :places="job.file?.vehicle.places?.[job.subject] ?? {}"
+          :explained="SEGMENT_EXPLAINED[selected.segment]"
+          :faults="faults"
+          :checks="checks"
+        />
+      </InTurns>
     </div>
   </div>
 </template>

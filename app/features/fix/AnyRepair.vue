@@ -9,6 +9,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { tellWithUndo } from '../../shared/tell';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import { useTurns } from '../../shared/useTurns';
 import { RESULTS } from './repairTexts';
 import { texts } from '#words/screens/fix';
 
@@ -30,6 +31,10 @@ const repairs = computed(() =>
     return place.value === 'car' ? isElsewhere : !ofCar;
   }).map((record) => ({ ...record, title: capital(record.words) })),
 );
+
+/** So many rows are drawn at a time. */
+const A_TURN = 4;
+const drawn = useTurns(() => Math.ceil(repairs.value.length / A_TURN), 1);
 
 /** A part that lies in the boot mends nothing yet: it stands under what was spent, as a spare. */
 async function bought(repair: (typeof repairs.value)[number]): Promise<void> {
@@ -76,7 +81,7 @@ async function record(repair: (typeof repairs.value)[number], result: Repair['re
       </button>
     </div>
     <ul class="rows">
-      <li v-for="repair in repairs" :key="repair.repair" class="repair">
+      <li v-for="repair in repairs.slice(0, drawn * A_TURN)" :key="repair.repair" class="repair">
         <span class="what">{{ repair.title }}</span>
         <RouterLink
           v-if="repair.steps"

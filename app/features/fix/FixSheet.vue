@@ -5,6 +5,7 @@ import { moveSentence } from '../../../core/judgement/sentence';
 import { sayMoney } from '../../../core/words/money';
 import { usePreferences } from '../../stores/preferences';
 import AnyRepair from './AnyRepair.vue';
+import InTurns from '../../shared/InTurns';
 import CostPanel from '../../shared/costs/CostPanel.vue';
 import GuideView from './GuideView.vue';
 import MadeRepairs from './MadeRepairs.vue';
@@ -36,29 +37,29 @@ const lead = computed(() => {
 <template>
   <GuideView v-if="fix.repair.value" :fix="fix" />
   <div v-else class="fix">
-    <section>
-      <h1>{{ texts.whatToRepair }}</h1>
-      <p v-if="lead" class="muted">{{ lead }}</p>
-      <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
-        <li v-for="(option, index) in options" :key="option.key" class="option">
-          <span class="what"
-            ><b>{{ option.words }}</b
-            ><span class="muted">{{ option.why }}</span></span
-          >
-          <span class="figure">{{
-            texts.min(Math.round(option.minutes), sayMoney(option.cost, fix.job.file?.owner?.currency))
-          }}</span>
-          <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="option.to">{{
-            texts.openTheGuide
-          }}</RouterLink>
-        </li>
-      </ul>
-    </section>
-    <template v-if="isSettled">
-      <MadeRepairs />
-      <AnyRepair />
-      <CostPanel />
-    </template>
+    <InTurns>
+      <section>
+        <h1>{{ texts.whatToRepair }}</h1>
+        <p v-if="lead" class="muted">{{ lead }}</p>
+        <ul v-if="options.length > 0 && !isEnded" class="rows" data-test="repairs">
+          <li v-for="(option, index) in options" :key="option.key" class="option">
+            <span class="what"
+              ><b>{{ option.words }}</b
+              ><span class="muted">{{ option.why }}</span></span
+            >
+            <span class="figure">{{
+              texts.min(Math.round(option.minutes), sayMoney(option.cost, fix.job.file?.owner?.currency))
+            }}</span>
+            <RouterLink class="tap" :class="{ strong: index === 0 && isReady }" :to="option.to">{{
+              texts.openTheGuide
+            }}</RouterLink>
+          </li>
+        </ul>
+      </section>
+      <MadeRepairs v-if="isSettled" />
+      <AnyRepair v-if="isSettled" />
+      <CostPanel v-if="isSettled" />
+    </InTurns>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../../shared/WhenOpened.vue';
 /** One topic of the spec sheet, folded until it is wanted, with where to find its figures. */
 defineProps<{ title: string; where: string }>();
 </script>
@@ -8,7 +9,9 @@ defineProps<{ title: string; where: string }>();
     <summary>
       <b>{{ title }}</b><span class="muted">{{ where }}</span>
     </summary>
-    <div class="inner"><slot /></div>
+    <div class="inner">
+      <WhenOpened><slot /></WhenOpened>
+    </div>
   </details>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../../shared/WhenOpened.vue';
 import { inFigures } from '../../../core/words/figures';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { forNothingIn } from '../../../core/ledger/found';
@@ -66,53 +67,57 @@ async function keepTime(): Promise<void> {
       <span class="muted">{{ texts.inShort(money(sums.spent), sums.saved === null ? '' : money(sums.saved)) }}</span>
     </summary>
     <div class="inside">
-      <CostPanel is-roomy />
-      <div class="beside">
-        <table v-if="quotes.length > 0" data-test="quotes">
-          <caption class="overline">
+      <WhenOpened>
+        <CostPanel is-roomy />
+        <div class="beside">
+          <table v-if="quotes.length > 0" data-test="quotes">
+            <caption class="overline">
+              {{
+                texts.besideTheWorkshop
+              }}
+            </caption>
+            <thead>
+              <tr>
+                <th scope="col">{{ texts.quote }}</th>
+                <th scope="col">{{ texts.asked }}</th>
+                <th scope="col">{{ texts.savedMoney }}</th>
+                <th scope="col">{{ texts.savedWithHours }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in quotes" :key="row.name">
+                <th scope="row">{{ row.name }}</th>
+                <td class="figure">{{ money(row.amount) }}</td>
+                <td class="figure">{{ money(row.saved) }}</td>
+                <td class="figure">{{ money(row.saved - hours) }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p data-test="own-time">
             {{
-              texts.besideTheWorkshop
+              time.isSaid ? texts.timeSaid(sayDuration(time.minutes)) : texts.timeReckoned(sayDuration(time.minutes))
             }}
-          </caption>
-          <thead>
-            <tr>
-              <th scope="col">{{ texts.quote }}</th>
-              <th scope="col">{{ texts.asked }}</th>
-              <th scope="col">{{ texts.savedMoney }}</th>
-              <th scope="col">{{ texts.savedWithHours }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in quotes" :key="row.name">
-              <th scope="row">{{ row.name }}</th>
-              <td class="figure">{{ money(row.amount) }}</td>
-              <td class="figure">{{ money(row.saved) }}</td>
-              <td class="figure">{{ money(row.saved - hours) }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p data-test="own-time">
-          {{ time.isSaid ? texts.timeSaid(sayDuration(time.minutes)) : texts.timeReckoned(sayDuration(time.minutes)) }}
-          {{ texts.hoursAreWorth(money(hours), money(hourValue)) }}
-        </p>
-        <form class="time" @submit.prevent="keepTime">
-          <el-input
-            v-model="typed"
-            inputmode="decimal"
-            :placeholder="inFigures('2.5')"
-            :aria-label="texts.hoursItTook"
-          />
-          <button type="submit" class="tap" data-test="keep-time">{{ texts.hoursItTook }}</button>
-        </form>
-        <p>{{ texts.vehicleSoFar(money(ofVehicle.total), ofVehicle.count) }}</p>
-        <p v-if="nothing.costs.length + nothing.repairs.length > 0" class="told">
-          {{ texts.forNothing(money(sums.wasted), nothing.repairs.length) }}
-        </p>
-        <p v-if="sums.otherCurrencies.length > 0" class="told">
-          {{ texts.otherCurrencies(sums.otherCurrencies.length) }}
-        </p>
-        <LessonPanel v-if="job.file?.ending === 'solved'" />
-      </div>
+            {{ texts.hoursAreWorth(money(hours), money(hourValue)) }}
+          </p>
+          <form class="time" @submit.prevent="keepTime">
+            <el-input
+              v-model="typed"
+              inputmode="decimal"
+              :placeholder="inFigures('2.5')"
+              :aria-label="texts.hoursItTook"
+            />
+            <button type="submit" class="tap" data-test="keep-time">{{ texts.hoursItTook }}</button>
+          </form>
+          <p>{{ texts.vehicleSoFar(money(ofVehicle.total), ofVehicle.count) }}</p>
+          <p v-if="nothing.costs.length + nothing.repairs.length > 0" class="told">
+            {{ texts.forNothing(money(sums.wasted), nothing.repairs.length) }}
+          </p>
+          <p v-if="sums.otherCurrencies.length > 0" class="told">
+            {{ texts.otherCurrencies(sums.otherCurrencies.length) }}
+          </p>
+          <LessonPanel v-if="job.file?.ending === 'solved'" />
+        </div>
+      </WhenOpened>
     </div>
   </details>
 </template>

@@ -6,6 +6,7 @@ import { reminderKey, remindersOf } from '../../../core/report/reminders';
 import { faultName } from '../../../core/knowledge/faults';
 import { tally } from '../../../core/ledger/tally';
 import { sayChannel } from '../../../core/vehicle/sides';
+import InTurns from '../../shared/InTurns';
 import PhotosOf from '../../shared/photos/PhotosOf.vue';
 import ReminderList from '../../shared/reminders/ReminderList.vue';
 import { saveText } from '../../shared/saveText';
@@ -65,44 +66,54 @@ async function addNote(): Promise<void> {
 
 <template>
   <div class="notebook">
-    <header class="top">
-      <div>
-        <h1>{{ texts.theRecord(job.file?.vehicle.name ?? '') }}</h1>
-        <p v-if="top" class="muted">
-          {{ texts.mostLikelyNow(faultName(top.fault))
-          }}<template v-if="top.channel"
-            >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
-          >{{ texts.spent(percent(top.probability), sayMoney(sums.spent, currency)) }}
-        </p>
-        <p v-else-if="job.isThinking" class="muted" aria-hidden="true">&nbsp;</p>
-        <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
-      </div>
-      <div class="chips">
-        <RouterLink class="tap strong" :to="{ name: 'record' }" data-test="open-record">{{ texts.record }}</RouterLink>
-        <button class="tap" type="button" data-test="export" @click="save">{{ texts.saveTheJobAs }}</button>
-      </div>
-    </header>
-    <section>
-      <h2 class="overline">{{ texts.thisJobIsCalled }}</h2>
-      <el-input
-        v-model="title"
-        :aria-label="texts.nameOfTheJob"
-        maxlength="60"
-        @input="(now: string) => job.setTitle(now)"
-        @focus="isNaming = true"
-        @blur="isNaming = false"
-      />
-    </section>
-    <section class="note">
-      <el-input v-model="text" type="textarea" :rows="2" :placeholder="texts.aNoteWithThe" :aria-label="texts.aNote" />
-      <div class="chips">
-        <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
-        <PhotosOf of="job" :what="texts.theJob" />
-      </div>
-    </section>
-    <ReminderList :entries="reminders" @done="seeTo" />
-    <LedgerPanel />
-    <TimelineList />
+    <InTurns>
+      <header class="top">
+        <div>
+          <h1>{{ texts.theRecord(job.file?.vehicle.name ?? '') }}</h1>
+          <p v-if="top" class="muted">
+            {{ texts.mostLikelyNow(faultName(top.fault))
+            }}<template v-if="top.channel"
+              >, {{ sayChannel(top.channel, values.sides, job.file?.vehicle.steeringSide) }}</template
+            >{{ texts.spent(percent(top.probability), sayMoney(sums.spent, currency)) }}
+          </p>
+          <p v-else-if="job.isThinking" class="muted" aria-hidden="true">&nbsp;</p>
+          <p v-if="job.file?.ending" data-test="ended">{{ endingWords(job.file).join(' ') }}</p>
+        </div>
+        <div class="chips">
+          <RouterLink class="tap strong" :to="{ name: 'record' }" data-test="open-record">{{
+            texts.record
+          }}</RouterLink>
+          <button class="tap" type="button" data-test="export" @click="save">{{ texts.saveTheJobAs }}</button>
+        </div>
+      </header>
+      <section>
+        <h2 class="overline">{{ texts.thisJobIsCalled }}</h2>
+        <el-input
+          v-model="title"
+          :aria-label="texts.nameOfTheJob"
+          maxlength="60"
+          @input="(now: string) => job.setTitle(now)"
+          @focus="isNaming = true"
+          @blur="isNaming = false"
+        />
+      </section>
+      <section class="note">
+        <el-input
+          v-model="text"
+          type="textarea"
+          :rows="2"
+          :placeholder="texts.aNoteWithThe"
+          :aria-label="texts.aNote"
+        />
+        <div class="chips">
+          <button class="tap" type="button" :disabled="text.trim() === ''" @click="addNote">{{ texts.noteIt }}</button>
+          <PhotosOf of="job" :what="texts.theJob" />
+        </div>
+      </section>
+      <ReminderList :entries="reminders" @done="seeTo" />
+      <LedgerPanel />
+      <TimelineList />
+    </InTurns>
   </div>
 </template>
 

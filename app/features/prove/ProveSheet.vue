@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../../shared/WhenOpened.vue';
 import { capital } from '../../../core/words/capital';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -96,7 +97,7 @@ const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as
         </div>
         <details v-if="row.step.id === 'drive' && !ending" class="plan" data-test="open-drive-plan">
           <summary>{{ texts.planTheDrive }}</summary>
-          <DrivePlan />
+          <WhenOpened><DrivePlan /></WhenOpened>
         </details>
         <AnswerAsk v-if="prove.asked.value?.key === row.key" :prove="prove" />
       </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhenOpened from '../WhenOpened.vue';
 import { computed, ref } from 'vue';
 import type { Cost } from '../../../core/casefile/contract';
 import { COST_USE_NAMES, QUOTE_CASE_NAMES } from '../../../core/knowledge/names';
@@ -76,17 +77,19 @@ async function add(): Promise<void> {
     </ul>
     <details>
       <summary>{{ texts.addAPrice }}</summary>
-      <div class="add">
-        <el-input v-model="item" :placeholder="texts.sensorPatternPart" :aria-label="texts.what" />
-        <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="texts.price(currency)" />
-        <el-select v-model="use" :aria-label="texts.whatItWasGood"
-          ><el-option v-for="(words, id) in COST_USE_NAMES" :key="id" :value="id" :label="words"
-        /></el-select>
-        <el-select v-if="use === 'quote'" v-model="quoteCase" :aria-label="texts.howItGoes"
-          ><el-option v-for="(words, id) in QUOTE_CASE_NAMES" :key="id" :value="id" :label="words"
-        /></el-select>
-        <button class="tap" type="button" :disabled="!canAdd" @click="add">{{ texts.add }}</button>
-      </div>
+      <WhenOpened
+        ><div class="add">
+          <el-input v-model="item" :placeholder="texts.sensorPatternPart" :aria-label="texts.what" />
+          <el-input v-model="amount" placeholder="31" inputmode="decimal" :aria-label="texts.price(currency)" />
+          <el-select v-model="use" :aria-label="texts.whatItWasGood"
+            ><el-option v-for="(words, id) in COST_USE_NAMES" :key="id" :value="id" :label="words"
+          /></el-select>
+          <el-select v-if="use === 'quote'" v-model="quoteCase" :aria-label="texts.howItGoes"
+            ><el-option v-for="(words, id) in QUOTE_CASE_NAMES" :key="id" :value="id" :label="words"
+          /></el-select>
+          <button class="tap" type="button" :disabled="!canAdd" @click="add">{{ texts.add }}</button>
+        </div></WhenOpened
+      >
     </details>
   </section>
 </template>

@@ -16,9 +16,16 @@ function release(): void {
   source.value = '';
 }
 
+/** What is typed on a drawn display follows when the finger rests, in ms: to draw it takes longer than to type it. */
+const RESTS = 150;
+const withoutFigures = (plate: Plate): string => JSON.stringify({ ...plate, figures: {}, vars: {} });
+
 watch(
   () => props.plate,
-  async (plate) => {
+  async (plate, before) => {
+    const isSame = before !== undefined && source.value !== '' && withoutFigures(before) === withoutFigures(plate);
+    if (isSame) await new Promise((resolve) => setTimeout(resolve, RESTS));
+    if (plate !== props.plate) return;
     isMissing.value = false;
     try {
       const scene = await loadScene(plate.scene);
