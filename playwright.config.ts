@@ -4,7 +4,7 @@ const PORT = 4187;
 
 export default defineConfig({
   testDir: 'journeys',
-  workers: 2,
+  workers: 1,
   timeout: 90_000,
   retries: 0,
   reporter: [['list']],

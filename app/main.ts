@@ -1,5 +1,6 @@
 import { createPinia } from 'pinia';
 import { createApp, nextTick } from 'vue';
+import { START_LOCATION } from 'vue-router';
 import App from './App.vue';
 import { createAppRouter } from './router';
 import { askToStay, roomHere } from './storage/browserRoom';
@@ -69,6 +70,11 @@ window.addEventListener('vite:preloadError', (event) => {
 });
 window.addEventListener('unhandledrejection', (event) => mishap(event.reason));
 app.config.errorHandler = mishap;
+/* Whoever changes the address while the program still begins goes there: the router does not listen before its first view. */
+router.beforeResolve((to, from) => {
+  const asked = location.hash.slice(1);
+  return from === START_LOCATION && asked && router.resolve(asked).fullPath !== to.fullPath ? asked : true;
+});
 app.use(router);
 /* Which address the view belongs to that stands now: for who has to wait until another has taken its place. */
 router.afterEach((to) => void nextTick(() => (document.documentElement.dataset['address'] = to.fullPath)));

@@ -201,3 +201,14 @@ test('a lit lamp touched after a repair is noted as lit, not as all out', async 
   await toStage(page, 'Prove');
   await expect(byTest(page, 'proof-step-lamps')).toContainText('Still lit');
 });
+
+test('an address that is changed while the program still begins is where it goes', async ({ page }) => {
+  await openGarage(page);
+  for (const wait of ['commit', 'domcontentloaded', 'load'] as const) {
+    await page.goto('about:blank');
+    await page.goto('/', { waitUntil: wait });
+    await page.evaluate(() => (location.hash = '#/job/bertie-deaf/find?segment=ring'));
+    await expect(page.getByRole('heading', { name: 'The signal path, front left' })).toBeVisible();
+    expect(page.url()).toContain('#/job/bertie-deaf/find?segment=ring');
+  }
+});

@@ -41,9 +41,10 @@ export async function startJob(page: Page, vehicle: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'What is lit?' })).toBeVisible();
 }
 
-/** Goes to a stage by its place in the header. */
+/** Goes to a stage by its place in the header, and waits until it has taken the place of the one before. */
 export async function toStage(page: Page, name: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-address', new RegExp(`/${name.toLowerCase()}(\\?|$)`));
 }
 
 /** Waits until the adviser has answered the newest question. */
