@@ -1,4 +1,10 @@
 import 'fake-indexeddb/auto';
+import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
+import { afterEach } from 'vitest';
+
+/* What a test has put up is taken down after it: files share one document, and what still listened there would answer the next file's keys. */
+disableAutoUnmount();
+enableAutoUnmount(afterEach);
 
 /** A document without layout shows everything at once. */
 class SeesAll implements Pick<IntersectionObserver, 'observe' | 'unobserve' | 'disconnect'> {

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { build } from 'vite';
-import { again, byTest, judged, openGarage, startFor, toStage } from './support';
+import { again, byTest, judged, openGarage, startFor } from './support';
 
 /** What can fail behind the screens: said, recovered from, and nothing lost. */
 
@@ -254,7 +254,7 @@ test('a part of the program that is gone after an update is said, with the way t
   await page.route('**/assets/FixPage*.js', (route) => route.fulfill({ status: 404, body: 'Not found.' }));
   await page.goto('/#/job/pebble-new/dash');
   await judged(page);
-  await toStage(page, 'Fix');
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: 'Fix' }).click();
   await expect(byTest(page, 'new-version')).toContainText('new version of Zelf');
 });
 

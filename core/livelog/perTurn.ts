@@ -121,15 +121,17 @@ const FINER = 2 * ECHOES;
 /**
  * Looks for trembling once a wheel turn by order analysis.
  * @param turns turns at each reading, reckoned with {@link USUAL_TURN_M}. @param shares deviation at each reading as a share of the speed.
+ * @param faintest trembling that is wanted, as a share of the speed: where the readings differ by less in all, none is looked for.
  * @returns the strongest trembling within what tyres differ by; null for fewer than 40 readings or readings that never differ.
  * @example trembling(new Float64Array(), new Float64Array()) // => null
  */
-export function trembling(turns: Float64Array, shares: Float64Array): Trembling | null {
+export function trembling(turns: Float64Array, shares: Float64Array, faintest = 0): Trembling | null {
   if (turns.length < FEWEST) return null;
   const [at, by] = [turns.subarray(0, MOST), shares.subarray(0, MOST)];
   const count = by.length;
   const variance = by.reduce((sum, share) => sum + share * share, 0) / count;
-  if (variance === 0) return null;
+  /* No wave in them can be higher than twice what they spread by (Cauchy–Schwarz): looking for it would be in vain. */
+  if (variance === 0 || 2 * Math.sqrt(variance) < faintest) return null;
   const power = count * variance;
   const way = Math.max(1, (at.at(-1) ?? 0) - (at[0] ?? 0));
   const step = 1 / (4 * way);

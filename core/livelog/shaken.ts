@@ -166,7 +166,7 @@ export function shaken(readings: Readings, turnM: number): Shaken {
   const spread = spreadOf(readings);
   let best: { tremble: Trembling; stretch: Stretch } | null = null;
   for (const stretch of stretches) {
-    const tremble = trembling(stretch.turns, stretch.share);
+    const tremble = trembling(stretch.turns, stretch.share, FAINTEST);
     if (tremble && tremble.byChance < (best?.tremble.byChance ?? Infinity)) best = { tremble, stretch };
   }
   const byChance = (best?.tremble.byChance ?? 1) * stretches.length;

@@ -18,7 +18,11 @@ function browser(isLockRefused = false) {
   const request = vi.fn(() =>
     isLockRefused
       ? Promise.reject(new Error('battery low'))
-      : Promise.resolve({ release: () => Promise.resolve(), addEventListener: () => undefined }),
+      : Promise.resolve({
+          release: () => Promise.resolve(),
+          addEventListener: () => undefined,
+          removeEventListener: () => undefined,
+        }),
   );
   Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
   return { spoken, request };
