@@ -120,6 +120,10 @@ h1 {
   h1 {
     flex-basis: 100%;
   }
+
+  .top .tap {
+    padding-inline: 0 14px;
+  }
 }
 
 summary {
