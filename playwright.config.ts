@@ -6,7 +6,9 @@ export default defineConfig({
   testDir: 'journeys',
   workers: 1,
   timeout: 90_000,
-  retries: 0,
+  /* Where a whole landing hangs on it, what fails is tried once more, and told as flaky; by hand it fails at once. */
+  retries: process.env['CI'] ? 1 : 0,
+  expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

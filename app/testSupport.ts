@@ -111,7 +111,7 @@ export function newTab(garage: TestGarage): void {
 
 /** Waits until something holds: storage answers when it answers. */
 export const until = (holds: () => void | Promise<void>): Promise<void> =>
-  vi.waitFor(holds, { timeout: 4000, interval: 15 });
+  vi.waitFor(holds, { timeout: 10_000, interval: 15 });
 
 /** The app of the test before: its keys must not be pressed any more. */
 let former: VueWrapper | null = null;

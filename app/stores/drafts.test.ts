@@ -37,7 +37,8 @@ describe('a draft', () => {
           drafts.type('text', drafts.textOf('text') + letter);
           await pause(1);
         }
-        await pause(40);
+        const other = tabs[which === 0 ? 1 : 0];
+        await until(() => expect(other.textOf('text')).toBe(drafts.textOf('text')));
       }
     await until(async () => expect((await stored()).split('\n').filter(Boolean)).toHaveLength(20));
     const lines = new Set((await stored()).split('\n'));
