@@ -1,6 +1,6 @@
 import type { Channel } from '../casefile/words';
 import type { When } from './log';
-import { bendsFor, type Series } from './series';
+import { bendFor, type Series } from './series';
 
 /** Fewer events say nothing of when they happen. */
 const FEWEST_EVENTS = 5;
@@ -49,12 +49,12 @@ export class Circumstances {
 
   constructor(channel: Channel, series: Series) {
     const { seconds, marks } = series;
-    const bends = bendsFor(channel, series);
+    const bend = bendFor(channel, series);
     const isLong = (seconds.at(-1) ?? 0) > 2 * COLD_FOR;
     this.tests = [
-      ['in-left-bends', (row) => bends[row] === -1],
-      ['in-right-bends', (row) => bends[row] === 1],
-      ['in-bends', (row) => bends[row] !== 0],
+      ['in-left-bends', (row) => bend(row) === -1],
+      ['in-right-bends', (row) => bend(row) === 1],
+      ['in-bends', (row) => bend(row) !== 0],
       ['after-bumps', after(marks.bump ?? [], seconds, SHAKEN_FOR)],
       ['when-braking', after(marks.brake ?? [], seconds, 2 * SHAKEN_FOR)],
       ...(isLong

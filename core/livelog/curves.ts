@@ -92,7 +92,7 @@ const BROKEN_FOR = 1;
 function bendsOf({ seconds, bends: { front, rear } }: Series): readonly Bend[] {
   const found: Bend[] = [];
   for (let row = 0; row < seconds.length; row += 1) {
-    const way = (front[row] as number) + (rear[row] as number);
+    const way = front(row) + rear(row);
     if (way === 0) continue;
     const side = way < 0 ? 'left' : 'right';
     const now = seconds[row] as number;

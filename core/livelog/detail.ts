@@ -1,5 +1,6 @@
 import type { Channel } from '../casefile/words';
 import { JUDGED_FROM, type LogCurves } from './curves';
+import { Orders } from './orders';
 import { USUAL_TURN_M } from './perTurn';
 import { readingsOf, type Readings } from './readings';
 import type { Series } from './series';
@@ -35,20 +36,15 @@ const MOST_ORDER = 3.4;
 const ORDER_STEP = 0.02;
 const READINGS = 2000;
 
-/** How strongly a wheel's deviation recurs by the turn, by Fourier sums at each order (Lomb 1976). @param scale turns to one reckoned with the usual tyre. */
+/** How strongly a wheel's deviation recurs by the turn, by Fourier sums at each order. @param scale turns to one reckoned with the usual tyre. */
 function spectrumOf(readings: Readings, turnM: number, scale: number): Spectrum {
   const { turns, share } = quickShares(readings, turnM, READINGS);
+  const orders = new Orders(turns, share);
   const perTurn: number[] = [];
   const strength: number[] = [];
-  const angles = turns.map((turn) => 2 * Math.PI * scale * turn);
   for (let times = LEAST_ORDER; times <= MOST_ORDER + 1e-9; times += ORDER_STEP) {
-    let [cosine, sine] = [0, 0];
-    for (let at = 0; at < angles.length; at += 1) {
-      cosine += (share[at] as number) * Math.cos(times * (angles[at] as number));
-      sine += (share[at] as number) * Math.sin(times * (angles[at] as number));
-    }
     perTurn.push(Math.round(100 * times) / 100);
-    strength.push(angles.length > 0 ? (2 * Math.hypot(cosine, sine)) / angles.length : 0);
+    strength.push(turns.length > 0 ? (2 * Math.sqrt(orders.square(times * scale))) / turns.length : 0);
   }
   return { perTurn, strength };
 }

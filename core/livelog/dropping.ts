@@ -1,11 +1,11 @@
 import { Circumstances } from './circumstances';
 import type { LogFinding, When } from './log';
-import { Boxes, STEP, sure } from './measures';
+import { Boxes, FAR_BELOW, STEP, sure } from './measures';
 import { rowOf, type Readings } from './readings';
 import type { Series } from './series';
 
 /** Whether a reading lies far below what it should be. */
-const isLow = (speed: number, should: number, spread: number): boolean => speed < 0.6 * should - STEP - 4 * spread;
+const isLow = (speed: number, should: number, spread: number): boolean => speed < FAR_BELOW * should - STEP - 4 * spread;
 
 /** When it drops out, where that is more than chance. */
 function when(readings: Readings, from: number, spread: number, series: Series): When | null {
@@ -23,28 +23,32 @@ function when(readings: Readings, from: number, spread: number, series: Series):
   return circumstances.found();
 }
 
+/** Readings at which it could have dropped out. */
+function movingOf({ count, expected }: Readings, from: number): number {
+  let moving = 0;
+  for (let index = 0; index < count; index += 1) if ((expected[index] as number) > from) moving += 1;
+  return moving;
+}
+
 /** Falls far below what it should be, again and again; and in what circumstances more often than the drive alone would have it. */
 export function dropping(readings: Readings, from: number, spread: number, series: Series): LogFinding | null {
-  const { channel, count, at, own, expected } = readings;
+  const { channel, at, own, expected, odd } = readings;
   const left = new Boxes(-0.5, 1, 0.01);
-  let moving = 0;
   let low = 0;
   let events = 0;
   let first = -1;
   let last = -9;
-  for (let index = 0; index < count; index += 1) {
+  for (const index of odd) {
     const should = expected[index] as number;
-    if (!(should > from)) continue;
-    moving += 1;
     const speed = own[index] as number;
-    if (!isLow(speed, should, spread)) continue;
+    if (!(should > from) || !isLow(speed, should, spread)) continue;
     if (first < 0) first = index;
     if (index - last > 1) events += 1;
     last = index;
     low += 1;
     left.add(speed / should);
   }
-  if (low < 2 || low > 0.9 * moving) return null;
+  if (low < 2 || low > 0.9 * movingOf(readings, from)) return null;
   const found = when(readings, from, spread, series);
   return {
     channel,

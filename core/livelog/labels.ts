@@ -1,3 +1,4 @@
+import { strideOf } from './measures';
 import type { Series } from './series';
 
 /** So many moments in bends tell whether names are crossed. */
@@ -18,7 +19,8 @@ export function areSidesCrossed({ drawn, road }: Series): boolean {
   let together = 0;
   let front = 0;
   let rear = 0;
-  for (let at = 0; at < road.length; at += 1) {
+  const stride = strideOf(road.length);
+  for (let at = 0; at < road.length; at += stride) {
     const ahead = (fl[at] as number) - (fr[at] as number);
     const other = (rl[at] as number) - (rr[at] as number);
     const speed = road[at] as number;

@@ -47,17 +47,28 @@ class BySpeed {
   }
 }
 
+/** Silent readings, and answering ones, that make it more than chance. */
+const FEWEST = 5;
+
+/** Whether it is silent in enough readings of a moving car to say more: most wheels never are. */
+function isEverSilent({ own, expected, odd }: Readings): boolean {
+  let silent = 0;
+  for (const index of odd) if ((own[index] as number) < STEP && (expected[index] as number) > FROM) silent += 1;
+  return silent >= FEWEST;
+}
+
 const sum = (counts: Uint32Array, from: number, to: number): number =>
   counts.subarray(from, to).reduce((all, count) => all + count, 0);
 
 /** Shows nothing up to some speed, and follows above it. @returns null where it answers from the start, or never. */
 export function late(readings: Readings): LogFinding | null {
+  if (!isEverSilent(readings)) return null;
   const by = new BySpeed(readings);
   const { boxes, wrong } = by.limit();
   const speed = FROM + boxes * BOX;
   const below = sum(by.silent, 0, boxes) + sum(by.answering, 0, boxes);
   const above = sum(by.answering, boxes + Math.ceil(2 / BOX), by.answering.length) + by.answersAbove;
-  if (speed < SURELY_MOVING || below < 5 || wrong > 0.1 * below || above < 5) return null;
+  if (speed < SURELY_MOVING || below < FEWEST || wrong > 0.1 * below || above < FEWEST) return null;
   return {
     channel: readings.channel,
     finding: 'cuts-in-late',

@@ -3,6 +3,15 @@ export const SURELY_MOVING = 8;
 /** A reader that shows whole km/h is wrong by half of one. */
 export const STEP = 1;
 
+/** A wheel that shows less than this share of what it should be is far below it. */
+export const FAR_BELOW = 0.6;
+
+/** What holds for a whole drive is seen in so many readings, spread evenly over it; more make nothing surer. */
+const ENOUGH = 20_000;
+
+/** Every so manyth row is looked at for what holds for a whole drive. @param rows of the recording. @returns 1 or more. */
+export const strideOf = (rows: number): number => Math.max(1, Math.floor(rows / ENOUGH));
+
 /** How sure so many readings make. @param many 0 or more. @returns 0.5 to 0.98. */
 export const sure = (many: number): number => Math.min(0.98, 1 - 0.5 / (1 + many / 3));
 

@@ -1,7 +1,7 @@
 import type { LogFinding } from './log';
-import { Boxes, sure } from './measures';
+import { Boxes, strideOf, sure } from './measures';
 import { rowOf, type Readings } from './readings';
-import { bendsFor, type Series } from './series';
+import { bendFor, type Series } from './series';
 
 /** A wheel's fixed share beside the rest, and on how many readings it rests. */
 interface Scaled {
@@ -19,10 +19,11 @@ const BOX = 0.0005;
 export function scaled(readings: Readings, series: Series): Scaled | null {
   const { channel, count, at, own, expected } = readings;
   const ratios = new Boxes(0.6, 1.6, BOX);
-  const bends = bendsFor(channel, series);
-  for (let index = 0; index < count; index += 1) {
+  const bend = bendFor(channel, series);
+  const stride = strideOf(series.seconds.length);
+  for (let index = 0; index < count; index += stride) {
     const should = expected[index] as number;
-    if (should > FAST_ENOUGH && bends[rowOf(readings, index)] === 0) ratios.add((own[index] as number) / should);
+    if (should > FAST_ENOUGH && bend(rowOf(readings, index)) === 0) ratios.add((own[index] as number) / should);
   }
   if (ratios.total < FEWEST) return null;
   const middle = ratios.median();

@@ -1,5 +1,6 @@
 import { CHANNELS, type Channel } from '../casefile/words';
 import type { Log } from './log';
+import { Middle } from './middle';
 
 /** The middle value; NaN for none. */
 export function median(values: readonly number[] | Float64Array): number {
@@ -54,65 +55,39 @@ export interface Series {
   readonly road: Float64Array;
   readonly marks: Log['marks'];
   /** How the car bends, as each axle sees it. */
-  readonly bends: { readonly front: Int8Array; readonly rear: Int8Array };
+  readonly bends: { readonly front: Bend; readonly rear: Bend };
 }
 
 /** Sides that differ by less than this share, or by half a step of a reader, run straight on. */
 const STRAIGHT = 0.012;
 const HALF_STEP = 0.5;
 
-/** How the car bends at every moment as an axle sees it: −1 to the left, 1 to the right, 0 straight on or not known. */
-function bendsBy(left: Float64Array | undefined, right: Float64Array | undefined, rows: number): Int8Array {
-  const bends = new Int8Array(rows);
-  if (!left || !right) return bends;
-  for (let at = 0; at < rows; at += 1) {
-    const onLeft = left[at] as number;
-    const onRight = right[at] as number;
+/** How an axle sees the car bend in a row: −1 to the left, 1 to the right, 0 straight on or not known. */
+export type Bend = (row: number) => -1 | 0 | 1;
+
+function bendBy(left: Float64Array | undefined, right: Float64Array | undefined): Bend {
+  if (!left || !right) return () => 0;
+  return (row) => {
+    const onLeft = left[row] as number;
+    const onRight = right[row] as number;
     const least = STRAIGHT * Math.max(onLeft, onRight) + HALF_STEP;
-    if (onLeft - onRight > least) bends[at] = 1;
-    else if (onRight - onLeft > least) bends[at] = -1;
-  }
-  return bends;
+    if (onLeft - onRight > least) return 1;
+    return onRight - onLeft > least ? -1 : 0;
+  };
 }
 
-/** The bends as the axle sees them that a wheel does not belong to. */
-export const bendsFor = (channel: Channel, { bends }: Pick<Series, 'bends'>): Int8Array =>
+/** As the axle sees it that a wheel does not belong to. */
+export const bendFor = (channel: Channel, { bends }: Pick<Series, 'bends'>): Bend =>
   channel.startsWith('front') ? bends.rear : bends.front;
 
-/** The middle of what is read at one moment, of two the faster; nothing is allocated, since it is asked for every moment. */
-class Middle {
-  private readonly sorted = new Float64Array(CHANNELS.length);
-  private many = 0;
-
-  clear(): void {
-    this.many = 0;
-  }
-
-  add(value: number): void {
-    if (Number.isNaN(value)) return;
-    let at = this.many;
-    for (; at > 0 && (this.sorted[at - 1] as number) > value; at -= 1) this.sorted[at] = this.sorted[at - 1] as number;
-    this.sorted[at] = value;
-    this.many += 1;
-  }
-
-  get value(): number {
-    const { sorted, many } = this;
-    const half = many >> 1;
-    if (many === 0) return Number.NaN;
-    if (many === 2) return sorted[1] as number;
-    return many % 2 === 1 ? (sorted[half] as number) : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
-  }
-}
-
-/** At every moment the middle of these channels. */
+/** At every moment the middle of these channels, of two the faster. */
 function middleOf(columns: readonly Float64Array[], rows: number): Float64Array {
-  const middle = new Middle();
+  const middle = new Middle(CHANNELS.length);
   const made = new Float64Array(rows);
   for (let at = 0; at < rows; at += 1) {
     middle.clear();
     for (const column of columns) middle.add(column[at] as number);
-    made[at] = middle.value;
+    made[at] = middle.many === 2 ? middle.largest : middle.value;
   }
   return made;
 }
@@ -121,41 +96,73 @@ type Four = readonly [Float64Array, Float64Array, Float64Array, Float64Array];
 
 /**
  * The same for four wheels that are all read: with the two in the middle known, the median of the other three is the upper of them
- * for a wheel that lies low, and the lower for one that lies high.
+ * for a wheel that lies low, and the lower for one that lies high. Comparisons, for `Math.min` and `Math.max` take half as long again.
+ * @param from first row. @returns the first row at which not all are read; as many as there are rows for none.
  */
-function middlesOfFour([a, b, c, d]: Four, [ea, eb, ec, ed]: Four, road: Float64Array, isWhole: Uint8Array): void {
-  for (let at = 0; at < road.length; at += 1) {
+function middlesOfFour([a, b, c, d]: Four, [ea, eb, ec, ed]: Four, road: Float64Array, from: number): number {
+  const rows = road.length;
+  for (let at = from; at < rows; at += 1) {
     const va = a[at] as number;
     const vb = b[at] as number;
     const vc = c[at] as number;
     const vd = d[at] as number;
-    const least = Math.max(Math.min(va, vb), Math.min(vc, vd));
-    const most = Math.min(Math.max(va, vb), Math.max(vc, vd));
-    const low = Math.min(least, most);
-    const high = Math.max(least, most);
-    const middle = (low + high) / 2;
-    if (Number.isNaN(middle)) continue;
-    isWhole[at] = 1;
-    road[at] = middle;
+    if (Number.isNaN(va + vb + vc + vd)) return at;
+    const least = Math.max(va < vb ? va : vb, vc < vd ? vc : vd);
+    const most = Math.min(va < vb ? vb : va, vc < vd ? vd : vc);
+    const low = least < most ? least : most;
+    const high = least < most ? most : least;
+    road[at] = (low + high) / 2;
     ea[at] = va <= low ? high : low;
     eb[at] = vb <= low ? high : low;
     ec[at] = vc <= low ? high : low;
     ed[at] = vd <= low ? high : low;
   }
+  return rows;
 }
 
-/** Moments at which not all of four wheels are read are filled by the slow way. */
-function fillRest(columns: Four, into: Four, road: Float64Array, isWhole: Uint8Array): void {
-  const middle = new Middle();
-  for (let at = 0; at < road.length; at += 1) {
-    if (isWhole[at] === 1) continue;
-    for (let own = -1; own < columns.length; own += 1) {
-      middle.clear();
-      for (let other = 0; other < columns.length; other += 1)
-        if (other !== own) middle.add((columns[other] as Float64Array)[at] as number);
-      (own < 0 ? road : (into[own] as Float64Array))[at] = middle.value;
-    }
+/** One row at which not all of four wheels are read. */
+function middlesOfRest(columns: Four, into: Four, road: Float64Array, row: number, middle: Middle): void {
+  for (let own = -1; own < columns.length; own += 1) {
+    middle.clear();
+    for (let other = 0; other < columns.length; other += 1)
+      if (other !== own) middle.add((columns[other] as Float64Array)[row] as number);
+    (own < 0 ? road : (into[own] as Float64Array))[row] = middle.many === 2 ? middle.largest : middle.value;
   }
+}
+
+/** What is reckoned of channels side by side. */
+interface Beside {
+  readonly drawn: readonly Float64Array[];
+  readonly expected: readonly Float64Array[];
+  readonly road: Float64Array;
+}
+
+/** Of four wheels; nothing is drawn between readings where all were read at every moment. */
+function besideFour(own: Four, seconds: Float64Array): Beside {
+  const rows = seconds.length;
+  const expected = own.map(() => new Float64Array(rows)) as unknown as Four;
+  const road = new Float64Array(rows);
+  let row = middlesOfFour(own, expected, road, 0);
+  if (row === rows) return { drawn: own, expected, road };
+  const drawn = own.map((speeds) => drawnThrough(seconds, speeds)) as unknown as Four;
+  const middle = new Middle(CHANNELS.length);
+  while (row < rows) {
+    middlesOfRest(drawn, expected, road, row, middle);
+    row = middlesOfFour(drawn, expected, road, row + 1);
+  }
+  return { drawn, expected, road };
+}
+
+/** Of any other number of wheels. */
+function besideSome(own: readonly Float64Array[], seconds: Float64Array): Beside {
+  const drawn = own.map((speeds) => drawnThrough(seconds, speeds));
+  const expected = drawn.map((column) =>
+    middleOf(
+      drawn.filter((other) => other !== column),
+      seconds.length,
+    ),
+  );
+  return { drawn, expected, road: middleOf(drawn, seconds.length) };
 }
 
 /**
@@ -164,29 +171,22 @@ function fillRest(columns: Four, into: Four, road: Float64Array, isWhole: Uint8A
  */
 export function seriesOf(log: Log): Series {
   const channels = CHANNELS.filter((channel) => log.speeds[channel]);
-  const rows = log.seconds.length;
-  const columns = channels.map((channel) => drawnThrough(log.seconds, log.speeds[channel] as Float64Array));
+  const own = channels.map((channel) => log.speeds[channel] as Float64Array);
+  const beside = own.length === 4 ? besideFour(own as unknown as Four, log.seconds) : besideSome(own, log.seconds);
   const named = (made: readonly Float64Array[]): Partial<Record<Channel, Float64Array>> =>
     Object.fromEntries(channels.map((channel, at) => [channel, made[at]]));
-  const drawn = named(columns);
-  const bends = {
-    front: bendsBy(drawn['front-left'], drawn['front-right'], rows),
-    rear: bendsBy(drawn['rear-left'], drawn['rear-right'], rows),
+  const drawn = named(beside.drawn);
+  return {
+    seconds: log.seconds,
+    channels,
+    own: log.speeds,
+    drawn,
+    expected: named(beside.expected),
+    road: beside.road,
+    marks: log.marks,
+    bends: {
+      front: bendBy(drawn['front-left'], drawn['front-right']),
+      rear: bendBy(drawn['rear-left'], drawn['rear-right']),
+    },
   };
-  const base = { seconds: log.seconds, channels, own: log.speeds, drawn, marks: log.marks, bends };
-  if (columns.length !== 4) {
-    const expected = columns.map((own) =>
-      middleOf(
-        columns.filter((other) => other !== own),
-        rows,
-      ),
-    );
-    return { ...base, expected: named(expected), road: middleOf(columns, rows) };
-  }
-  const four = columns as unknown as Four;
-  const expected = four.map(() => new Float64Array(rows)) as unknown as Four;
-  const [road, isWhole] = [new Float64Array(rows), new Uint8Array(rows)];
-  middlesOfFour(four, expected, road, isWhole);
-  fillRest(four, expected, road, isWhole);
-  return { ...base, expected: named(expected), road };
 }

@@ -1,4 +1,5 @@
 import type { LogFinding } from './log';
+import { Middle } from './middle';
 import { trembling, USUAL_TURN_M, type Trembling } from './perTurn';
 import type { Readings } from './readings';
 import { median } from './series';
@@ -51,40 +52,34 @@ function partsOf(readings: Readings, parts: number, inEach: number): readonly Sh
   );
 }
 
-const near = new Float64Array(2 * NEIGHBOURS + 1);
-
-/** The middle of the first few of `near`, which are put in order in place. */
-function middleOfFew(many: number): number {
-  for (let at = 1; at < many; at += 1) {
-    const value = near[at] as number;
-    let to = at;
-    for (; to > 0 && (near[to - 1] as number) > value; to -= 1) near[to] = near[to - 1] as number;
-    near[to] = value;
+/** What changes slowly at each reading: the median of about two seconds around it. */
+function slowOf({ count, index, share }: Shares, at: Float64Array): Float64Array {
+  const slow = new Float64Array(count);
+  const near = new Middle(2 * NEIGHBOURS + 2);
+  const time = (order: number): number => at[index[order] as number] as number;
+  let [first, next] = [0, 0];
+  for (let order = 0; order < count; order += 1) {
+    const here = time(order);
+    for (; next < count && next <= order + NEIGHBOURS && time(next) - here <= SLOWLY; next += 1)
+      near.add(share[next] as number);
+    for (; first < order - NEIGHBOURS || here - time(first) > SLOWLY; first += 1) near.remove(share[first] as number);
+    slow[order] = near.value;
   }
-  const half = many >> 1;
-  return many % 2 === 1 ? (near[half] as number) : ((near[half - 1] as number) + (near[half] as number)) / 2;
-}
-
-/** A deviation without what changes slowly: the median of about two seconds is taken off. */
-function quick({ count, index, share }: Shares, at: Float64Array, order: number): number {
-  const here = at[index[order] as number] as number;
-  let many = 0;
-  const last = Math.min(count - 1, order + NEIGHBOURS);
-  for (let other = Math.max(0, order - NEIGHBOURS); other <= last; other += 1) {
-    if (Math.abs((at[index[other] as number] as number) - here) > SLOWLY) continue;
-    near[many] = share[other] as number;
-    many += 1;
-  }
-  return (share[order] as number) - middleOfFew(many);
+  return slow;
 }
 
 /** How far the readings lie beside what changes slowly, km/h. */
 function spreadOf(readings: Readings): number {
   const { at, own } = readings;
   const off: number[] = [];
-  for (const shares of partsOf(readings, SAMPLES, IN_A_SAMPLE))
+  for (const shares of partsOf(readings, SAMPLES, IN_A_SAMPLE)) {
+    const slow = slowOf(shares, at);
     for (let order = 0; order < shares.count; order += 1)
-      off.push(Math.abs(quick(shares, at, order)) * (own[shares.index[order] as number] as number));
+      off.push(
+        Math.abs((shares.share[order] as number) - (slow[order] as number)) *
+          (own[shares.index[order] as number] as number),
+      );
+  }
   return median(off);
 }
 
@@ -113,15 +108,17 @@ interface Stretch {
 
 function stretchOf(readings: Readings, shares: Shares, turnM: number): Stretch {
   const usable = usableOf(shares, readings, turnM);
-  const index = Int32Array.from(usable, (order) => shares.index[order] as number);
-  const [from, to] = [index[0] ?? 0, index.at(-1) ?? 0];
-  const turns = ownTurns(readings, from, to);
-  return {
-    turns: Float64Array.from(index, (reading) => turns[reading - from] as number),
-    share: Float64Array.from(usable, (order) => quick(shares, readings.at, order)),
-    from: readings.at[from] ?? 0,
-    to: readings.at[to] ?? 0,
-  };
+  const reading = (at: number): number => shares.index[usable[at] ?? -1] ?? 0;
+  const [from, to] = [reading(0), reading(usable.length - 1)];
+  const along = ownTurns(readings, from, to);
+  const slow = slowOf(shares, readings.at);
+  const [turns, share] = [new Float64Array(usable.length), new Float64Array(usable.length)];
+  for (let at = 0; at < usable.length; at += 1) {
+    const order = usable[at] as number;
+    turns[at] = along[reading(at) - from] as number;
+    share[at] = (shares.share[order] as number) - (slow[order] as number);
+  }
+  return { turns, share, from: readings.at[from] ?? 0, to: readings.at[to] ?? 0 };
 }
 
 /** The first readings that can show a trembling. @param most of them. */
@@ -142,14 +139,12 @@ const SMOOTHED = 4;
 /** Turns of a wheel between two of its readings, by its own speed and the usual tyre: in bends a wheel goes a way of its own. */
 function ownTurns({ at, own }: Readings, from: number, to: number): Float64Array {
   const turns = new Float64Array(to - from + 1);
-  let before = 0;
+  const near = new Middle(2 * SMOOTHED + 2);
+  let [before, next] = [0, from];
   for (let index = from; index <= to; index += 1) {
-    let many = 0;
-    for (let other = Math.max(from, index - SMOOTHED); other <= Math.min(to, index + SMOOTHED); other += 1) {
-      near[many] = own[other] as number;
-      many += 1;
-    }
-    const speed = middleOfFew(many);
+    for (; next <= Math.min(to, index + SMOOTHED); next += 1) near.add(own[next] as number);
+    if (index - SMOOTHED > from) near.remove(own[index - SMOOTHED - 1] as number);
+    const speed = near.value;
     if (index > from) {
       const way = ((speed + before) / 7.2) * ((at[index] as number) - (at[index - 1] as number));
       turns[index - from] = (turns[index - from - 1] as number) + (way > 0 ? way / USUAL_TURN_M : 0);

@@ -20,10 +20,10 @@ class Tally {
 }
 
 /** Stays at zero while the car surely moves. @returns null where it answers. */
-export function silent({ channel, count, at, own, expected }: Readings): LogFinding | null {
+export function silent({ channel, count, at, own, expected, odd }: Readings): LogFinding | null {
   const zeros = new Tally();
-  let moving = 0;
-  for (let index = 0; index < count; index += 1) {
+  let moving = count - odd.length;
+  for (const index of odd) {
     if (!((expected[index] as number) > SURELY_MOVING)) continue;
     moving += 1;
     if ((own[index] as number) < STEP && (own[index] as number) > -STEP) zeros.add(index);
@@ -36,11 +36,11 @@ export function silent({ channel, count, at, own, expected }: Readings): LogFind
 const SHOWN = 3;
 
 /** Shows a speed though the car stands. @returns null where it stands still with the car. */
-export function stuck({ channel, count, at, own, expected }: Readings): LogFinding | null {
+export function stuck({ channel, at, own, expected, odd }: Readings): LogFinding | null {
   const high = new Tally();
   let standing = 0;
   let [least, most] = [Infinity, -Infinity];
-  for (let index = 0; index < count; index += 1) {
+  for (const index of odd) {
     if (!((expected[index] as number) < STEP)) continue;
     standing += 1;
     const speed = own[index] as number;
@@ -54,10 +54,10 @@ export function stuck({ channel, count, at, own, expected }: Readings): LogFindi
 }
 
 /** Runs backwards by its sign while the others run forwards, or the other way round. @returns null where the signs agree. */
-export function reversed({ channel, count, at, own, expected }: Readings): LogFinding | null {
+export function reversed({ channel, count, at, own, expected, odd }: Readings): LogFinding | null {
   const against = new Tally();
-  let moving = 0;
-  for (let index = 0; index < count; index += 1) {
+  let moving = count - odd.length;
+  for (const index of odd) {
     const speed = own[index] as number;
     const should = expected[index] as number;
     if (Math.abs(should) < SHOWN || Math.abs(speed) < SHOWN) continue;
