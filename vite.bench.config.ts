@@ -1,4 +1,5 @@
 import { defineConfig } from 'vite';
+import { fastConstants } from './tools/vite/fastConstants';
 
 /** The benchmark is measured as the application ships: bundled, not transformed on the fly. */
 export default defineConfig({
@@ -7,6 +8,6 @@ export default defineConfig({
     ssr: 'tools/bench.ts',
     outDir: 'dist/bench',
     target: 'node20',
-    rollupOptions: { output: { entryFileNames: 'bench.mjs' } },
+    rolldownOptions: { output: { ...fastConstants.output, entryFileNames: 'bench.mjs' } },
   },
 });

@@ -7,6 +7,7 @@ import { VitePWA } from 'vite-plugin-pwa';
 import { texts as de } from './core/words/de/shared/page';
 import { texts as en } from './core/words/en/shared/page';
 import { FIRST_LANGUAGE, folderOf, isLanguage, LANGUAGES, type LanguageId } from './core/words/languages';
+import { fastConstants } from './tools/vite/fastConstants';
 import { pageWords } from './tools/vite/pageWords';
 import { ownStyles, preloads } from './tools/vite/preloads';
 import { slimScenes } from './tools/vite/slimScenes';
@@ -52,10 +53,11 @@ export default defineConfig(({ mode }) => {
         },
       }),
     ],
-    worker: { format: 'es' },
+    worker: { format: 'es', rolldownOptions: fastConstants },
     build: {
       outDir: `../dist/app/${folderOf(language)}`,
       emptyOutDir: true,
+      rolldownOptions: fastConstants,
       assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
     },
     server: { host: '127.0.0.1' },

@@ -5,7 +5,8 @@ import { rowOf, type Readings } from './readings';
 import type { Series } from './series';
 
 /** Whether a reading lies far below what it should be. */
-const isLow = (speed: number, should: number, spread: number): boolean => speed < FAR_BELOW * should - STEP - 4 * spread;
+const isLow = (speed: number, should: number, spread: number): boolean =>
+  speed < FAR_BELOW * should - STEP - 4 * spread;
 
 /** When it drops out, where that is more than chance. */
 function when(readings: Readings, from: number, spread: number, series: Series): When | null {

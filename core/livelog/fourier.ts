@@ -102,9 +102,10 @@ function fours(real: Float64Array, imaginary: Float64Array, size: number, { cosi
 /**
  * Fast Fourier transform in place: afterwards value k is the sum over n of value n times exp(+2πi·k·n/size) (Cooley and Tukey 1965).
  * @param real parts, as many as a power of two from 4 on. @param imaginary parts, as many. @throws RangeError for another length.
- * @example const real = Float64Array.of(1, 2, 3, 4); transform(real, new Float64Array(4)); real[0] // => 10
+ * @returns the real parts.
+ * @example transform(Float64Array.of(1, 2, 3, 4), new Float64Array(4))[0] // => 10
  */
-export function transform(real: Float64Array, imaginary: Float64Array): void {
+export function transform(real: Float64Array, imaginary: Float64Array): Float64Array {
   const size = real.length;
   if (size < 4 || (size & (size - 1)) !== 0 || imaginary.length !== size)
     throw new RangeError(`a transform of ${size} and ${imaginary.length} values: a power of two is wanted`);
@@ -116,4 +117,5 @@ export function transform(real: Float64Array, imaginary: Float64Array): void {
     done = 2;
   }
   for (; done < size; done *= 4) fours(real, imaginary, done, circle);
+  return real;
 }

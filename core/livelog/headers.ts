@@ -48,6 +48,7 @@ function cornerIn(words: string): Channel | null {
  * @param header as printed. @returns its role and unit.
  * @example headerOf('Wheel speed front left (km/h)') // => { role: "front-left", unit: "km/h" }
  * @example headerOf('Time [ms]') // => { role: "time", unit: "ms" }
+ * @example headerOf('Seconds') // => { role: "time", unit: "s" }
  */
 export function headerOf(header: string): Header {
   const printed = (UNIT.exec(header)?.[1] ?? '').toLowerCase().trim();
@@ -56,6 +57,8 @@ export function headerOf(header: string): Header {
   const speedUnit = SPEED_UNITS[printed] ?? SPEED_UNITS[behind] ?? null;
   if (TIME.test(words.replace(/_/g, ' ')))
     return { role: 'time', unit: TIME_UNITS[printed] ?? TIME_UNITS[behind] ?? null };
+  /* A column called by nothing but a unit of time. */
+  if (TIME_UNITS[words]) return { role: 'time', unit: TIME_UNITS[words] };
   if (NAME.test(words)) return { role: 'name', unit: null };
   if (VALUE.test(words)) return { role: 'value', unit: speedUnit };
   if (/^units?$/.test(words)) return { role: 'unit', unit: null };

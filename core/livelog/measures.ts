@@ -6,8 +6,11 @@ export const STEP = 1;
 /** A wheel that shows less than this share of what it should be is far below it. */
 export const FAR_BELOW = 0.6;
 
+/** Whether a wheel plainly follows, as far as one reading tells. @param speed of its own, km/h. @param should what the others say. */
+export const follows = (speed: number, should: number): boolean => speed > FAR_BELOW * should;
+
 /** What holds for a whole drive is seen in so many readings, spread evenly over it; more make nothing surer. */
-const ENOUGH = 20_000;
+const ENOUGH = 5000;
 
 /** Every so manyth row is looked at for what holds for a whole drive. @param rows of the recording. @returns 1 or more. */
 export const strideOf = (rows: number): number => Math.max(1, Math.floor(rows / ENOUGH));

@@ -22,12 +22,12 @@ export class Middle {
     this.many += 1;
   }
 
-  /** @param value of those that were added. */
+  /** @param value of those that were added; another is none of them. */
   remove(value: number): void {
     const { sorted, many } = this;
     let at = 0;
     while (at < many && (sorted[at] as number) < value) at += 1;
-    if (at === many || Number.isNaN(value)) return;
+    if (at === many || sorted[at] !== value) return;
     for (; at < many - 1; at += 1) sorted[at] = sorted[at + 1] as number;
     this.many -= 1;
   }

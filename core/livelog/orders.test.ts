@@ -16,7 +16,10 @@ function square(turns: Float64Array, values: Float64Array, order: number): numbe
 describe('the transform', () => {
   test.each([4, 8, 32, 64, 1024])('of %i values is what the sums say', (size) => {
     const random = seededRandom(size);
-    const [real, imaginary] = [Float64Array.from({ length: size }, random), Float64Array.from({ length: size }, random)];
+    const [real, imaginary] = [
+      Float64Array.from({ length: size }, random),
+      Float64Array.from({ length: size }, random),
+    ];
     const [x, y] = [real.slice(), imaginary.slice()];
     transform(x, y);
     for (const k of [0, 1, 2, size / 2, size - 1]) {

@@ -44,26 +44,26 @@ interface Peak {
   readonly first: number;
 }
 
-/** Of the echoes one by one, the sum that chance explains least. */
-function peakAt(orders: Orders, scale: number, power: number): Peak {
+/** At one scale, of the echoes one by one, the sum that chance explains least; the same as before where none is less likely than that. */
+function lessLikely(orders: Orders, scale: number, power: number, before: Peak): Peak {
   const first = orders.square(scale);
-  let sum = first / power;
-  let chance = logTail(sum, 1);
-  for (let echo = 2; echo <= ECHOES; echo += 1) {
-    sum += orders.square(echo * scale) / power;
-    chance = Math.min(chance, logTail(sum, echo));
+  let sum = 0;
+  let peak = before;
+  for (let echo = 1; echo <= ECHOES; echo += 1) {
+    sum += (echo === 1 ? first : orders.square(echo * scale)) / power;
+    /* However many there are, chance gives a sum at least e to its minus. */
+    if (-sum >= peak.chance) continue;
+    const chance = logTail(sum, echo);
+    if (chance < peak.chance) peak = { chance, scale, first };
   }
-  return { chance, scale, first };
+  return peak;
 }
 
 /** The scale within what tyres differ by at which chance explains least; the sixth echo moves six times as fast with it. */
 function strongest(orders: Orders, power: number): Peak {
   const step = orders.step / ECHOES;
-  let best = peakAt(orders, 1 - SPREAD, power);
-  for (let scale = 1 - SPREAD + step; scale <= 1 + SPREAD; scale += step) {
-    const peak = peakAt(orders, scale, power);
-    if (peak.chance < best.chance) best = peak;
-  }
+  let best: Peak = { chance: 0, scale: 1, first: 0 };
+  for (let scale = 1 - SPREAD; scale <= 1 + SPREAD; scale += step) best = lessLikely(orders, scale, power, best);
   return best;
 }
 

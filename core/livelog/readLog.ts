@@ -118,16 +118,22 @@ export class LogReader {
     if (!isLong) this.plain = new PlainRows({ delimiter, decimal, targets: this.targets }, this.columns);
   }
 
+  /** Only the row that was cut is put together again: a copy of every part would take as long as to look at it. */
   private rows(chunk: Uint8Array): void {
-    const bytes = this.rest.length > 0 ? joined([this.rest, chunk]) : chunk;
+    if (this.rest.length === 0) return this.scan(chunk);
+    const ends = chunk.indexOf(NEWLINE) + 1 || chunk.length;
+    this.scan(joined([this.rest, chunk.subarray(0, ends)]));
+    const after = chunk.subarray(ends);
+    if (after.length > 0) this.scan(this.rest.length > 0 ? joined([this.rest, after]) : after);
+  }
+
+  private scan(bytes: Uint8Array): void {
     const whole = bytes.lastIndexOf(NEWLINE) + 1;
     let from = 0;
-    let quote = bytes.indexOf(QUOTE);
     while (from < bytes.length) {
       from = this.plainRows(bytes, from, whole);
       if (from >= bytes.length) break;
-      if (quote >= 0 && quote < from) quote = bytes.indexOf(QUOTE, from);
-      const end = this.rowEnd(bytes, from, quote);
+      const end = rowEnd(bytes, from);
       if (end < 0) break;
       this.readRow(bytes, from, end);
       from = end + 1;
@@ -148,18 +154,6 @@ export class LogReader {
     const next = plain.read(bytes, from, whole);
     this.line += plain.lines - before;
     return next;
-  }
-
-  /** End of a row: a newline that stands in no quotes; -1 where the chunk ends before. @param quote the next quote, -1 for none. */
-  private rowEnd(bytes: Uint8Array, from: number, quote: number): number {
-    const end = bytes.indexOf(NEWLINE, from);
-    if (end < 0 || quote < 0 || quote > end) return end;
-    let isQuoted = false;
-    for (let at = from; at < bytes.length; at += 1) {
-      if (bytes[at] === QUOTE) isQuoted = !isQuoted;
-      else if (bytes[at] === NEWLINE && !isQuoted) return at;
-    }
-    return -1;
   }
 
   private readRow(bytes: Uint8Array, from: number, end: number): void {
@@ -254,6 +248,18 @@ export class LogReader {
     });
     return { columns: described, seconds, speeds, marks: {} };
   }
+}
+
+/** End of a row: a newline that stands in no quotes; -1 where the part ends before. */
+function rowEnd(bytes: Uint8Array, from: number): number {
+  const end = bytes.indexOf(NEWLINE, from);
+  if (end < 0 || !bytes.subarray(from, end).includes(QUOTE)) return end;
+  let isQuoted = false;
+  for (let at = from; at < bytes.length; at += 1) {
+    if (bytes[at] === QUOTE) isQuoted = !isQuoted;
+    else if (bytes[at] === NEWLINE && !isQuoted) return at;
+  }
+  return -1;
 }
 
 const lineEnd = (bytes: Uint8Array, from: number): number => {

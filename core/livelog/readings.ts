@@ -1,5 +1,5 @@
 import type { Channel } from '../casefile/words';
-import { FAR_BELOW, SURELY_MOVING } from './measures';
+import { follows, SURELY_MOVING } from './measures';
 import type { Series } from './series';
 
 /** One channel's readings while it was read, beside what they should be. */
@@ -27,7 +27,7 @@ function oddOf(own: Float64Array, expected: Float64Array): Int32Array | null {
   for (let index = 0; index < count; index += 1) {
     const speed = own[index] as number;
     const should = expected[index] as number;
-    if (should > SURELY_MOVING && speed > FAR_BELOW * should) continue;
+    if (should > SURELY_MOVING && follows(speed, should)) continue;
     if (Number.isNaN(speed + should)) return null;
     odd[many] = index;
     many += 1;
@@ -35,11 +35,18 @@ function oddOf(own: Float64Array, expected: Float64Array): Int32Array | null {
   return odd.subarray(0, many);
 }
 
+/** The same, where it is known in which rows any wheel is odd. */
+const oddAmong = (rows: Int32Array, own: Float64Array, expected: Float64Array): Int32Array =>
+  rows.filter((row) => {
+    const should = expected[row] as number;
+    return !(should > SURELY_MOVING && follows(own[row] as number, should));
+  });
+
 /** A channel's own readings where the others say what they should be; the very columns where it was read at every moment. */
 export function readingsOf(series: Series, channel: Channel): Readings {
   const none = new Float64Array();
   const [own, expected] = [series.own[channel] ?? none, series.expected[channel] ?? none];
-  const odd = oddOf(own, expected);
+  const odd = series.odd ? oddAmong(series.odd, own, expected) : oddOf(own, expected);
   return odd
     ? { channel, count: own.length, row: null, at: series.seconds, own, expected, odd }
     : { channel, ...whereRead(series.seconds, own, expected) };

@@ -1,5 +1,6 @@
 import { CHANNELS, type Channel } from '../casefile/words';
 import type { Log } from './log';
+import { follows, SURELY_MOVING } from './measures';
 import { Middle } from './middle';
 
 /** The middle value; NaN for none. */
@@ -53,6 +54,8 @@ export interface Series {
   readonly expected: Readonly<Partial<Record<Channel, Float64Array>>>;
   /** Median of all wheels. */
   readonly road: Float64Array;
+  /** Rows in which one of four wheels does not plainly follow a moving car; null where not all of four were read at every moment. */
+  readonly odd: Int32Array | null;
   readonly marks: Log['marks'];
   /** How the car bends, as each axle sees it. */
   readonly bends: { readonly front: Bend; readonly rear: Bend };
@@ -94,63 +97,98 @@ function middleOf(columns: readonly Float64Array[], rows: number): Float64Array 
 
 type Four = readonly [Float64Array, Float64Array, Float64Array, Float64Array];
 
-/**
- * The same for four wheels that are all read: with the two in the middle known, the median of the other three is the upper of them
- * for a wheel that lies low, and the lower for one that lies high. Comparisons, for `Math.min` and `Math.max` take half as long again.
- * @param from first row. @returns the first row at which not all are read; as many as there are rows for none.
- */
-function middlesOfFour([a, b, c, d]: Four, [ea, eb, ec, ed]: Four, road: Float64Array, from: number): number {
-  const rows = road.length;
-  for (let at = from; at < rows; at += 1) {
-    const va = a[at] as number;
-    const vb = b[at] as number;
-    const vc = c[at] as number;
-    const vd = d[at] as number;
-    if (Number.isNaN(va + vb + vc + vd)) return at;
-    const least = Math.max(va < vb ? va : vb, vc < vd ? vc : vd);
-    const most = Math.min(va < vb ? vb : va, vc < vd ? vd : vc);
-    const low = least < most ? least : most;
-    const high = least < most ? most : least;
-    road[at] = (low + high) / 2;
-    ea[at] = va <= low ? high : low;
-    eb[at] = vb <= low ? high : low;
-    ec[at] = vc <= low ? high : low;
-    ed[at] = vd <= low ? high : low;
-  }
-  return rows;
-}
+const ranked = new Float64Array(4);
 
-/** One row at which not all of four wheels are read. */
-function middlesOfRest(columns: Four, into: Four, road: Float64Array, row: number, middle: Middle): void {
-  for (let own = -1; own < columns.length; own += 1) {
-    middle.clear();
-    for (let other = 0; other < columns.length; other += 1)
-      if (other !== own) middle.add((columns[other] as Float64Array)[row] as number);
-    (own < 0 ? road : (into[own] as Float64Array))[row] = middle.many === 2 ? middle.largest : middle.value;
+/** Four wheels side by side, as far as all of them are read. */
+class FourBeside {
+  readonly expected: Four;
+  readonly road: Float64Array;
+  /** Rows in which one of the wheels does not plainly follow a moving car. */
+  private readonly odd: Int32Array;
+  private many = 0;
+
+  constructor(private readonly rows: number) {
+    const column = (): Float64Array => new Float64Array(rows);
+    this.expected = [column(), column(), column(), column()];
+    this.road = column();
+    this.odd = new Int32Array(rows);
+  }
+
+  /**
+   * Put in their order, the median of the other three is the third for a wheel that stands first or second, and the second for one above.
+   * Sums of comparisons, for a processor cannot guess which way noise will have it.
+   * @param from first row. @returns the first row at which not all are read; as many as there are rows for none.
+   */
+  fill([a, b, c, d]: Four, from: number): number {
+    const { rows, road, odd } = this;
+    const [ea, eb, ec, ed] = this.expected;
+    for (let at = from; at < rows; at += 1) {
+      const va = a[at] as number;
+      const vb = b[at] as number;
+      const vc = c[at] as number;
+      const vd = d[at] as number;
+      if (Number.isNaN(va + vb + vc + vd)) return at;
+      const ab = Number(va > vb);
+      const ac = Number(va > vc);
+      const bc = Number(vb > vc);
+      const rankA = ab + ac + Number(va > vd);
+      const rankB = 1 - ab + bc + Number(vb > vd);
+      const rankC = 2 - ac - bc + Number(vc > vd);
+      const rankD = 6 - rankA - rankB - rankC;
+      ranked[rankA] = va;
+      ranked[rankB] = vb;
+      ranked[rankC] = vc;
+      ranked[rankD] = vd;
+      const low = ranked[1] as number;
+      const high = ranked[2] as number;
+      road[at] = (low + high) / 2;
+      ea[at] = ranked[2 - (rankA >> 1)] as number;
+      eb[at] = ranked[2 - (rankB >> 1)] as number;
+      ec[at] = ranked[2 - (rankC >> 1)] as number;
+      ed[at] = ranked[2 - (rankD >> 1)] as number;
+      if (follows(ranked[0] as number, high) && low > SURELY_MOVING) continue;
+      odd[this.many] = at;
+      this.many += 1;
+    }
+    return rows;
+  }
+
+  /** One row at which not all are read. */
+  fillRest(columns: Four, row: number, middle: Middle): void {
+    for (let own = -1; own < columns.length; own += 1) {
+      middle.clear();
+      for (let other = 0; other < columns.length; other += 1)
+        if (other !== own) middle.add((columns[other] as Float64Array)[row] as number);
+      (own < 0 ? this.road : (this.expected[own] as Float64Array))[row] =
+        middle.many === 2 ? middle.largest : middle.value;
+    }
+  }
+
+  get oddRows(): Int32Array {
+    return this.odd.subarray(0, this.many);
   }
 }
 
 /** What is reckoned of channels side by side. */
-interface Beside {
+interface Beside extends Pick<Series, 'road' | 'odd'> {
   readonly drawn: readonly Float64Array[];
   readonly expected: readonly Float64Array[];
-  readonly road: Float64Array;
 }
 
 /** Of four wheels; nothing is drawn between readings where all were read at every moment. */
 function besideFour(own: Four, seconds: Float64Array): Beside {
   const rows = seconds.length;
-  const expected = own.map(() => new Float64Array(rows)) as unknown as Four;
-  const road = new Float64Array(rows);
-  let row = middlesOfFour(own, expected, road, 0);
-  if (row === rows) return { drawn: own, expected, road };
+  const beside = new FourBeside(rows);
+  const { expected, road } = beside;
+  let row = beside.fill(own, 0);
+  if (row === rows) return { drawn: own, expected, road, odd: beside.oddRows };
   const drawn = own.map((speeds) => drawnThrough(seconds, speeds)) as unknown as Four;
   const middle = new Middle(CHANNELS.length);
   while (row < rows) {
-    middlesOfRest(drawn, expected, road, row, middle);
-    row = middlesOfFour(drawn, expected, road, row + 1);
+    beside.fillRest(drawn, row, middle);
+    row = beside.fill(drawn, row + 1);
   }
-  return { drawn, expected, road };
+  return { drawn, expected, road, odd: null };
 }
 
 /** Of any other number of wheels. */
@@ -162,7 +200,7 @@ function besideSome(own: readonly Float64Array[], seconds: Float64Array): Beside
       seconds.length,
     ),
   );
-  return { drawn, expected, road: middleOf(drawn, seconds.length) };
+  return { drawn, expected, road: middleOf(drawn, seconds.length), odd: null };
 }
 
 /**
@@ -183,6 +221,7 @@ export function seriesOf(log: Log): Series {
     drawn,
     expected: named(beside.expected),
     road: beside.road,
+    odd: beside.odd,
     marks: log.marks,
     bends: {
       front: bendBy(drawn['front-left'], drawn['front-right']),
