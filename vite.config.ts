@@ -57,7 +57,6 @@ export default defineConfig(({ mode }) => {
     build: {
       outDir: `../dist/app/${folderOf(language)}`,
       emptyOutDir: true,
-      rolldownOptions: fastConstants,
       assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
     },
     server: { host: '127.0.0.1' },
