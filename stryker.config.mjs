@@ -7,7 +7,7 @@ export default {
   /* A change that only counts while a file is read would need every test each time; `npm run mutate` changes the tables. */
   ignoreStatic: true,
   concurrency: 2,
-  reporters: ['json', 'clear-text'],
+  reporters: ['json', 'clear-text', 'progress-append-only'],
   jsonReporter: { fileName: '.tmp/mutation.json' },
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   tempDirName: '.tmp/stryker',

@@ -8,7 +8,7 @@ import { cornerPlate } from '../../app/shared/drawings/plates/corner';
 import { LOOK_PLATES, lookPlate } from '../../app/shared/drawings/plates/looks';
 import { routeOf } from '../../app/shared/drawings/plates/route';
 import { SYMBOLS, TOOL_PLATES } from '../../app/shared/drawings/plates/tools';
-import { RUNG_PLATES, STEP_PLATES, stepPlate } from '../../app/shared/drawings/plates/steps';
+import { rungPlate, RUNG_PLATES, STEP_PLATES, stepPlate } from '../../app/shared/drawings/plates/steps';
 import { SCENES, type SceneId } from '../../app/shared/drawings/sceneStates';
 import { CHANNELS, LOOK_FINDINGS, PLUG_PLACES, SENSOR_PLACES, type LookPart } from '../../core/casefile/words';
 import { CHECKS } from '../../core/knowledge/checks/all';
@@ -47,7 +47,7 @@ const PLATES: readonly (readonly [string, Plate])[] = [
   ...ROUTES.map(({ name, route }) => [name, route.plate] as const),
   ...CHANNELS.map((channel) => [`lead ${channel}`, cornerPlate('lead', channel)] as const),
   ...['differential', 'one-piece-hub', 'behind-disc'].map(
-    (place) => [place, stepPlate('sensor-out', false, place)] as const,
+    (place) => [place, stepPlate('sensor-out', false, { place })] as const,
   ),
 ];
 
@@ -181,8 +181,25 @@ describe('by place', () => {
       ),
     );
     expect(checkPlate('look:sensor', 'front-left').scene).toBe('corner');
-    expect(stepPlate('sensor-out', true, 'differential')).toMatchObject({ scene: 'differential', state: 'whole' });
-    expect(stepPlate('sensor-out', true, 'knuckle')).toBe(STEP_PLATES['sensor-out'].back);
+    expect(stepPlate('sensor-out', true, { place: 'differential' })).toMatchObject({
+      scene: 'differential',
+      state: 'whole',
+    });
+    expect(stepPlate('sensor-out', true, { place: 'knuckle' })).toBe(STEP_PLATES['sensor-out'].back);
+  });
+  test('the end that is worked on rises, and the chocks stand at the other', () => {
+    for (const id of ['chock', 'nuts-cracked', 'raised', 'wheel-off'] as const) {
+      const { forward } = STEP_PLATES[id];
+      for (const channel of ['front-left', 'front-right', undefined] as const)
+        expect(stepPlate(id, false, { channel })).toBe(forward);
+      for (const channel of ['rear-left', 'rear-right', 'rear-axle'] as const)
+        expect(stepPlate(id, false, { channel })).toEqual({ ...forward, mirror: true, classes: ['rear'] });
+    }
+    expect(stepPlate('photo', false, { channel: 'rear-right' })).toMatchObject({ scene: 'rear-corner', mirror: true });
+    expect(stepPlate('photo', false, { channel: 'front-right' })).toBe(STEP_PLATES.photo.forward);
+    expect(rungPlate('nut-bar', 'rear-left')).toMatchObject({ mirror: true, classes: ['rear'] });
+    expect(rungPlate('nut-bar', 'front-left')).toBe(RUNG_PLATES['nut-bar']);
+    expect(rungPlate('rock', 'rear-left')).toBe(RUNG_PLATES.rock);
   });
 });
 

@@ -77,7 +77,7 @@ const plate = computed(() => {
   const step = current.value;
   const channel = guide.value?.channel;
   const place = channel ? job.file?.vehicle.places?.[channel]?.sensor : undefined;
-  return step ? stepPlate(step.step, step.undoes !== undefined, place) : null;
+  return step ? stepPlate(step.step, step.undoes !== undefined, { channel, place }) : null;
 });
 const overline = computed(() =>
   current.value
@@ -115,6 +115,7 @@ const canBack = computed(
         v-if="rung && climb"
         :climb="climb"
         :rung="rung"
+        :channel="guide?.channel"
         :phase="PHASE_NAMES[current.phase]"
         @ready="ladder.toggleInHand"
         @leave="ladder.leave()"

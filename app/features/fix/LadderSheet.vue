@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Channel } from '../../../core/casefile/words';
 import type { Climb } from '../../../core/guide/climb';
 import type { Rung } from '../../../core/knowledge/guide/rung';
 import { STEP_CAUTIONS } from '../../../core/knowledge/guide/stepCautions';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
-import { RUNG_PLATES } from '../../shared/drawings/plates/steps';
+import { rungPlate } from '../../shared/drawings/plates/steps';
 import WithTerms from '../../shared/terms/WithTerms.vue';
 import ThreadTable from './ThreadTable.vue';
 import TimerCard from './TimerCard.vue';
 import { texts } from '#words/screens/fix';
 
 /** One rung: its drawing, what to do and why, its timer; and what to have in hand before something is lost. */
-const props = defineProps<{ climb: Climb; rung: Rung; phase: string }>();
+const props = defineProps<{ climb: Climb; rung: Rung; phase: string; channel?: Channel | null | undefined }>();
 const emit = defineEmits<{ ready: [id: string]; leave: [] }>();
 const at = computed(() => props.climb.ladder.rungs.indexOf(props.rung) + 1);
 const cautions = computed(() => props.rung.cautions.map((id) => STEP_CAUTIONS.get(id) ?? id));
@@ -25,7 +26,7 @@ const needsDrills = computed(() => ['bolt-drill', 'bolt-tap', 'bolt-insert'].inc
     <p class="overline">{{ phase }} · {{ climb.ladder.title }} {{ texts.rungOf(at, climb.ladder.rungs.length) }}</p>
     <h1 class="big" data-test="step-title">{{ rung.name }}</h1>
     <p v-if="rung.stops" class="warning">{{ rung.text }}</p>
-    <PlateImage class="picture" :plate="RUNG_PLATES[rung.id]" />
+    <PlateImage class="picture" :plate="rungPlate(rung.id, channel)" />
     <div class="words">
       <div>
         <template v-if="!rung.stops">

@@ -148,6 +148,7 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
 
 .ways {
   display: flex;
+  align-items: center;
   gap: 4px 14px;
   justify-content: flex-end;
 }

@@ -1,5 +1,7 @@
+import type { Channel } from '../../../../core/casefile/words';
 import type { RungId, StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { Plate } from '../plate';
+import { cornerPlate } from './corner';
 import { stepAt } from './sensorPlaces';
 
 /** How a step is done and, where it is undone later, how that is done. */
@@ -10,6 +12,7 @@ interface StepPlates {
 
 const NUTS = { scene: 'nuts', classes: ['is-n5'] } as const;
 const CORNER = { scene: 'corner', state: 'whole' } as const;
+const PHOTO: Plate = { ...CORNER, crop: [300, 130, 330, 260], focus: ['lead', 'clip-1', 'clip-2', 'plug'] };
 const SEAT = { scene: 'seat', crop: [20, -20, 330, 290] } as const;
 
 export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
@@ -34,7 +37,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
     forward: { scene: 'behind-disc', state: 'caliper-hung', focus: ['disc-aside'] },
     back: { scene: 'behind-disc', state: 'disc-on', focus: ['disc'] },
   },
-  photo: { forward: { ...CORNER, crop: [300, 130, 330, 260], focus: ['lead', 'clip-1', 'clip-2', 'plug'] } },
+  photo: { forward: PHOTO },
   'plug-apart': { forward: { scene: 'plug', state: 'lock-first' }, back: { scene: 'plug', state: 'click' } },
   'clips-out': {
     forward: {
@@ -155,11 +158,28 @@ export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
   'nut-stop': { scene: 'raise', state: 'lowered' },
 };
 
+/** At the rear the other end of the car rises, and the chocks stand at the front; the lead runs as that corner has it. */
+function atCorner(channel: Channel | null | undefined, plate: Plate): Plate {
+  if (!channel?.startsWith('rear')) return plate;
+  if (plate === PHOTO) return { ...cornerPlate('lead', channel), focus: PHOTO.focus ?? [] };
+  if (plate.scene !== 'raise') return plate;
+  return { ...plate, mirror: true, classes: ['rear'] };
+}
+
+/** Where a step is done: the corner, and the place of its sensor by the spec sheet. */
+interface Where {
+  readonly channel?: Channel | null | undefined;
+  readonly place?: string | undefined;
+}
+
 /**
  * The drawing of a step of the guide.
- * @param id the step that is done or undone. @param isBack whether it is undone. @param place of the corner's sensor, by the spec sheet.
+ * @param id the step that is done or undone. @param isBack whether it is undone. @param where it is done.
  */
-export function stepPlate(id: StepId, isBack: boolean, place?: string): Plate {
+export function stepPlate(id: StepId, isBack: boolean, { channel, place }: Where = {}): Plate {
   const { forward, back } = STEP_PLATES[id];
-  return stepAt(id, isBack, place) ?? (isBack ? (back ?? forward) : forward);
+  return stepAt(id, isBack, place) ?? atCorner(channel, isBack ? (back ?? forward) : forward);
 }
+
+/** The drawing of a rung of the ladder for what will not come loose. @param channel where. */
+export const rungPlate = (id: RungId, channel: Channel | null | undefined): Plate => atCorner(channel, RUNG_PLATES[id]);
