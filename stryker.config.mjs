@@ -2,7 +2,8 @@
 export default {
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutation.config.ts' },
-  plugins: ['@stryker-mutator/vitest-runner'],
+  plugins: ['@stryker-mutator/vitest-runner', './tools/mutationSample.mjs'],
+  ignorers: ['sample'],
   coverageAnalysis: 'perTest',
   /* A change that only counts while a file is read would need every test each time; `npm run mutate` changes the tables. */
   ignoreStatic: true,

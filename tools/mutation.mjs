@@ -2,11 +2,15 @@ import { readFileSync } from 'node:fs';
 import { run } from './install.mjs';
 
 /**
- * `npm run mutation -- quantities codes`: changes the code of those rooms of core, one change at a time, and looks
- * whether a test of the same room notices. Prints each change that none noticed, and the share that was. Without a room: the smallest.
+ * `npm run mutation -- quantities codes 1/4`: changes the code of those rooms of core, one change at a time, and looks
+ * whether a test of the same room, or one of the written cases, notices. Prints each change that none noticed, and the share that was.
+ * Without a room: the smallest. With a share: only so manyth of the functions (`mutationSample.mjs`), for an answer within minutes.
  */
 const ROOMS = ['quantities', 'codes', 'evidence', 'belief', 'planning', 'knowledge'];
-const named = process.argv.slice(2);
+const SHARE = /^1\/(\d+)$/;
+const words = process.argv.slice(2);
+const named = words.filter((word) => !SHARE.test(word));
+process.env.ZELF_EVERY = SHARE.exec(words.find((word) => SHARE.test(word)) ?? '1/1')?.[1];
 const unknown = named.filter((room) => !ROOMS.includes(room));
 if (unknown.length > 0) {
   console.error(`mutation: there is no room ${unknown.join(', ')}; one of ${ROOMS.join(', ')}`);
