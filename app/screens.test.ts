@@ -44,8 +44,9 @@ describe('Fix', () => {
   test('a part that was only bought is a cost, and no repair', async () => {
     const garage = await garageWith([]);
     const { screen } = await show(garage, '/job/j/fix');
-    await until(() => expect(mark(screen, 'any-repair').exists()).toBe(true));
+    await until(() => expect(mark(screen, 'did-replaced:sensor').exists()).toBe(true));
     await mark(screen, 'did-replaced:sensor').trigger('click');
+    await until(() => expect(mark(screen, 'only-bought').exists()).toBe(true));
     await mark(screen, 'only-bought').trigger('click');
     await until(async () =>
       expect((await fileOf(garage)).costs).toMatchObject([{ item: 'Part: sensor', amount: 40, use: 'spare' }]),

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { again, byTest, exportJob, toStage, zelf } from './support';
+import { test } from './warm';
 
 async function drawCar(page: Page, level: string): Promise<void> {
   await page.goto('/');

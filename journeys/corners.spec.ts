@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { again, byTest, judged, startJob, toStage } from './support';
+import { test } from './warm';
 
 test('crossed corner names: spinning every wheel settles them, and the code moves to its true corner', async ({
   page,

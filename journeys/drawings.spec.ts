@@ -1,7 +1,8 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { writeFileSync } from 'node:fs';
 import { simulated } from '../tests/support/simulatedLog';
 import { byTest, openGarage } from './support';
+import { test } from './warm';
 
 /** How many of a page's drawings have really been drawn, with a width of their own. */
 const drawn = (page: Page, selector: string): Promise<number> =>

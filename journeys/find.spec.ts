@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { again, byTest, exportJob, judged, startJob, toStage, zelf } from './support';
+import { test } from './warm';
 
 test('evidence corrected in place, a what-if that records nothing, halves of a wire, the twin beside it', async ({
   page,

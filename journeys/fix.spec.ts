@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { byTest, exportJob, openGarage, zelf } from './support';
 import { readFileSync } from 'node:fs';
+import { test } from './warm';
 
 /** Hands on: what happens on the driveway while a guide is open. */
 
@@ -44,10 +45,7 @@ async function saved(page: Page): Promise<Saved> {
   return JSON.parse(readFileSync(path, 'utf8')) as Saved;
 }
 
-test('stuck on the differential: sheared bolt, own step, a night in between, one clip left over', async ({
-  page,
-  context,
-}) => {
+test('stuck on the differential: sheared bolt, own step, a night in between, one clip left over', async ({ page }) => {
   await guide(page, 'pebble-loom', 'replaced:sensor', 'rear-axle');
   await expect(byTest(page, 'how-long')).toBeVisible();
   await upTo(page, 'Take the lead out');
@@ -74,7 +72,7 @@ test('stuck on the differential: sheared bolt, own step, a night in between, one
   await expect(page.getByRole('heading', { name: 'All is back: the car can be driven' })).toBeVisible();
   await page.close();
 
-  const next = await context.newPage();
+  const next = await page.context().newPage();
   await next.goto('/#/job/pebble-loom/fix?repair=replaced:sensor&at=rear-axle');
   await upTo(next, 'Penetrant');
   await byTest(next, 'rung-out').click();

@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { byTest, judged, openGarage } from './support';
 import { afresh, fitsBeside, VIEWS } from './views';
+import { test } from './warm';
 
 /** Words of the first language that no view in the other may show; codes and files are the reader's own words. */
 const LEFT_OVER =

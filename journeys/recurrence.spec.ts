@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { byTest, judged, openGarage } from './support';
+import { test } from './warm';
 
 /** Clean trips noted at once: drives that follow each other within minutes would count as one. */
 async function noteTrips(page: Page, trips: number): Promise<void> {

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { again, byTest, exportJob, judged, openGarage, startJob, toStage, zelf } from './support';
+import { test } from './warm';
 
 /** A road each: whatever the job is like, it can be gone to its end. */
 
@@ -173,10 +174,10 @@ test('undo and redo, across a reload', async ({ page }) => {
   await expect(abs).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('two tabs on the spec sheet lose nothing', async ({ page, context }) => {
+test('two tabs on the spec sheet lose nothing', async ({ page }) => {
   await openGarage(page);
   await page.goto('/#/vehicle/tansy');
-  const other = await context.newPage();
+  const other = await page.context().newPage();
   await other.goto('/#/vehicle/tansy');
   for (const tab of [page, other]) await tab.locator('summary', { hasText: 'Figures to measure against' }).click();
   await byTest(page, 'teeth').fill('47');

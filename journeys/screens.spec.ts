@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { again, byTest, openGarage } from './support';
 import { afresh, fitsBeside, VIEWS } from './views';
+import { test } from './warm';
 
 const CONTRAST = 'color-contrast';
 const NOT_OURS = ['region', 'page-has-heading-one'] as const;

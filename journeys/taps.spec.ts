@@ -1,5 +1,6 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { byTest, judged, openGarage } from './support';
+import { test } from './warm';
 
 /** From a new vehicle to solved, one sensor replaced, along the moves that Zelf offers: counted in taps and typed fields. */
 test('the standard case takes at most 40 taps and 2 typed fields', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   again,
   assessedRanking,
@@ -11,6 +11,7 @@ import {
   toStage,
   zelf,
 } from './support';
+import { test } from './warm';
 
 /** The tour job: Tansy's lamps after a flooded lane, from lamp to proof, with the page reloaded in every stage. */
 test.describe.configure({ mode: 'serial' });
