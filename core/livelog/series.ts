@@ -97,8 +97,6 @@ function middleOf(columns: readonly Float64Array[], rows: number): Float64Array 
 
 type Four = readonly [Float64Array, Float64Array, Float64Array, Float64Array];
 
-const ranked = new Float64Array(4);
-
 /** Four wheels side by side, as far as all of them are read. */
 class FourBeside {
   readonly expected: Four;
@@ -106,6 +104,8 @@ class FourBeside {
   /** Rows in which one of the wheels does not plainly follow a moving car. */
   private readonly odd: Int32Array;
   private many = 0;
+  /** The four of a row in their order. */
+  private readonly ranked = new Float64Array(4);
 
   constructor(private readonly rows: number) {
     const column = (): Float64Array => new Float64Array(rows);
@@ -120,7 +120,7 @@ class FourBeside {
    * @param from first row. @returns the first row at which not all are read; as many as there are rows for none.
    */
   fill([a, b, c, d]: Four, from: number): number {
-    const { rows, road, odd } = this;
+    const { rows, road, odd, ranked } = this;
     const [ea, eb, ec, ed] = this.expected;
     for (let at = from; at < rows; at += 1) {
       const va = a[at] as number;
