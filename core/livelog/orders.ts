@@ -11,7 +11,7 @@ const FINENESS = 4;
 /** A shorter way is taken for so many turns, so that the orders lie close enough to be drawn. */
 const SHORTEST = 16;
 const OVER = PLACES / (2 * HIGHEST);
-/** Steepness of the bell that a reading is spread by, in places of the grid (Greengard and Lee 2004, SIAM Review 46, equation 9 and what follows it). */
+/** Steepness of the bell that a reading is spread by, in places of the grid (Greengard and Lee 2004, SIAM Review 46). */
 const STEEPNESS = (Math.PI * (OVER - 0.5)) / (OVER * REACH);
 
 /** Bell at whole places beside its middle. */
@@ -30,7 +30,7 @@ export class Orders {
   readonly step: number;
 
   /**
-   * @param turns of the wheel at each reading, rising. @param values at each.
+   * @param turns of the wheel at each reading, rising. @param values at each, of any unit, as many.
    */
   constructor(turns: Float64Array, values: Float64Array) {
     const start = turns[0] ?? 0;

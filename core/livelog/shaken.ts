@@ -97,6 +97,9 @@ function usableOf({ count, index }: Shares, { at, expected }: Readings, turnM: n
   return usable.subarray(0, kept);
 }
 
+/** Turns of a stretch at most, 16 km: over a longer one, such as across a pause in the recording, nobody knows the wheel's angle. */
+const LONGEST = 8192;
+
 /** Readings of a stretch that can show a trembling, as turns of the wheel and deviation from what changes slowly. */
 interface Stretch {
   readonly turns: Float64Array;
@@ -113,12 +116,20 @@ function stretchOf(readings: Readings, shares: Shares, turnM: number): Stretch {
   const along = ownTurns(readings, from, to);
   const slow = slowOf(shares, readings.at);
   const [turns, share] = [new Float64Array(usable.length), new Float64Array(usable.length)];
-  for (let at = 0; at < usable.length; at += 1) {
-    const order = usable[at] as number;
-    turns[at] = along[reading(at) - from] as number;
-    share[at] = (shares.share[order] as number) - (slow[order] as number);
+  let kept = 0;
+  for (; kept < usable.length; kept += 1) {
+    const turn = along[reading(kept) - from] as number;
+    if (turn > LONGEST) break;
+    const order = usable[kept] as number;
+    turns[kept] = turn;
+    share[kept] = (shares.share[order] as number) - (slow[order] as number);
   }
-  return { turns, share, from: readings.at[from] ?? 0, to: readings.at[to] ?? 0 };
+  return {
+    turns: turns.subarray(0, kept),
+    share: share.subarray(0, kept),
+    from: readings.at[from] ?? 0,
+    to: readings.at[reading(kept - 1)] ?? 0,
+  };
 }
 
 /** The first readings that can show a trembling. @param most of them. */
