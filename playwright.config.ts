@@ -1,10 +1,11 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from './tools/browser.mjs';
 
 const PORT = 4187;
 
 export default defineConfig({
   testDir: 'journeys',
-  workers: 1,
+  workers: 2,
   timeout: 90_000,
   /* Where a whole landing hangs on it, what fails is tried once more, and told as flaky; by hand it fails at once. */
   retries: process.env['CI'] ? 1 : 0,
@@ -16,7 +17,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: BROWSER,
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { spawn, spawnSync } from 'node:child_process';
 import { pathToFileURL } from 'node:url';
+import { BROWSER } from './browser.mjs';
 
 /**
  * `npm run lighthouse`: the main views on a desktop and on a slow phone, the median of three runs each; the index says how fast this machine was meanwhile.
@@ -42,7 +43,7 @@ const server = spawn(process.execPath, ['dist/server/main.mjs', '--port', String
   stdio: 'ignore',
 });
 const browser = await launch({
-  chromePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  chromePath: BROWSER,
   chromeFlags: ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
 });
 const phoneConfig = {

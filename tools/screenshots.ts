@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from 'playwright-core';
 import { simulated } from '../tests/support/simulatedLog';
+import { BROWSER } from './browser.mjs';
 import { writeDrawingSheets } from './drawingSheets';
 
 /** One current picture of each main view, from the sample garage, into docs/screenshots/. Needs a build: `npm run build`. */
@@ -106,7 +107,7 @@ const server = spawn(process.execPath, ['dist/server/main.mjs', '--port', String
   stdio: 'ignore',
 });
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: BROWSER,
   args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-sync'],
 });
 /** The server is up within a second on a quiet machine. */

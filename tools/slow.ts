@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from 'playwright-core';
+import { BROWSER } from './browser.mjs';
 
 /**
  * `npm run slow`: the tour on a processor slowed four times, as a low-cost phone has it. For every tap: its longest task
@@ -125,7 +126,7 @@ const server = spawn(process.execPath, ['dist/server/main.mjs', '--port', String
 });
 await new Promise((resolve) => server.stdout.once('data', resolve));
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: BROWSER,
   args: ['--no-sandbox', '--disable-gpu'],
 });
 let over = 0;

@@ -1,22 +1,22 @@
 import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { BROWSER, BROWSER_PACKAGE } from './browser.mjs';
 import { BUILDS } from './builds.mjs';
 import { installPackages, run } from './install.mjs';
 
 /** `npm test`: installs what is missing, then types, lint, layering, unit tests, build and journeys; ends with one line of figures. */
-const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
 function installBrowser() {
-  if (existsSync(CHROMIUM)) return;
+  if (existsSync(BROWSER)) return;
   if (process.getuid?.() !== 0) {
     console.error(
-      `zelf: the journeys need Chromium at ${CHROMIUM}: install Debian's package "chromium", or name another with CHROMIUM=…`,
+      `zelf: the journeys need Chromium at ${BROWSER}: install Debian's package "${BROWSER_PACKAGE}", or name another with CHROMIUM=…`,
     );
     process.exit(1);
   }
   console.log('Installing Chromium (once) …');
   run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', 'chromium'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  run('apt-get', ['install', '-y', '-qq', BROWSER_PACKAGE], { stdio: ['ignore', 'ignore', 'inherit'] });
 }
 
 /** Runs one step, shows its output when it is done, and gives what it counted. */

@@ -1,25 +1,13 @@
 import { describe, expect, test } from 'vitest';
-import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
 import { validate } from '../../core/casefile/validate';
 import { assess, type Assessment } from '../../core/judgement/assess';
 import { ALL_FAULTS } from '../../core/knowledge/faults';
 import { BESIDE } from './beside';
 import { CIRCUIT_CASES } from './circuit';
 import { WHEEL_SIDE } from './wheelSide';
-import type { WrittenCase } from './writtenCase';
+import { after, type WrittenCase } from './writtenCase';
 
 const CASES = [...WHEEL_SIDE, ...CIRCUIT_CASES, ...BESIDE];
-
-/** The case file after so many steps. */
-function after(written: WrittenCase, count: number): CaseFile {
-  const observations: Observation[] = [];
-  const repairs: Repair[] = [];
-  written.steps.slice(0, count).forEach((step, index) => {
-    if ('repaired' in step) repairs.push({ ...step.repaired, id: `r${index}`, after: observations.at(-1)?.id ?? null });
-    else observations.push({ ...step, id: `o${index}` });
-  });
-  return { format: 'zelf-case', version: 1, vehicle: written.vehicle, observations, repairs };
-}
 
 function truthIn(written: WrittenCase, assessment: Assessment): number {
   return (

@@ -1,4 +1,4 @@
-import type { Observation, Repair, Vehicle } from '../../core/casefile/contract';
+import type { CaseFile, Observation, Repair, Vehicle } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { FaultId } from '../../core/knowledge/faults';
 
@@ -21,6 +21,17 @@ export interface WrittenCase {
   readonly wise: readonly { readonly after: number; readonly moves: RegExp }[];
   /** What makes it a trap; empty for a plain one. */
   readonly trap: string;
+}
+
+/** The case file after so many steps. */
+export function after(written: WrittenCase, count: number): CaseFile {
+  const observations: Observation[] = [];
+  const repairs: Repair[] = [];
+  written.steps.slice(0, count).forEach((step, index) => {
+    if ('repaired' in step) repairs.push({ ...step.repaired, id: `r${index}`, after: observations.at(-1)?.id ?? null });
+    else observations.push({ ...step, id: `o${index}` });
+  });
+  return { format: 'zelf-case', version: 1, vehicle: written.vehicle, observations, repairs };
 }
 
 const FOUR: readonly Channel[] = ['front-left', 'front-right', 'rear-left', 'rear-right'];

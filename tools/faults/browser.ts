@@ -3,10 +3,10 @@ import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Browser, type Page } from 'playwright-core';
+import { BROWSER } from '../browser.mjs';
 
 /** A browser with a profile of its own, as a process that can be killed. */
 
-export const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 
 export interface KillableBrowser {
   readonly page: Page;
@@ -47,7 +47,7 @@ export const freshProfile = (): string => mkdtempSync(join(tmpdir(), 'zelf-profi
 /** Opens a browser on a profile; the same profile again has what the former one kept. */
 export async function openBrowser(profile: string): Promise<KillableBrowser> {
   const words = ['--headless=new', '--no-sandbox', '--disable-gpu', '--no-first-run', '--remote-debugging-port=0'];
-  const child = spawn(CHROMIUM, [...words, `--user-data-dir=${profile}`, 'about:blank'], {
+  const child = spawn(BROWSER, [...words, `--user-data-dir=${profile}`, 'about:blank'], {
     stdio: 'ignore',
     detached: true,
   });

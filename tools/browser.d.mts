@@ -1,0 +1,2 @@
+export declare const BROWSER: string;
+export declare const BROWSER_PACKAGE: string;
