@@ -11,7 +11,7 @@ export default defineConfig({
     environment: 'node',
     include: [
       `core/${room}/**/*.test.ts`,
-      'tests/judgements/judgements.test.ts',
+      'tests/judgements/*.test.ts',
       'tests/workedExample.test.ts',
       ...(BESIDE[room] ?? []),
     ],

@@ -111,9 +111,14 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
       },
       { for: ['ring-debris'], gives: { dirty: 0.3, sound: 0.62, scored: 0.05 }, why: 'the same metal dust' },
       {
-        for: ['sensor-open', 'sensor-weak', 'sensor-dead', 'sensor-intermittent'],
+        for: ['sensor-open', 'sensor-dead', 'sensor-intermittent'],
         gives: { sound: 0.88, dirty: 0.05, wet: 0.04, scored: 0.01 },
         why: 'an inner fault does not show',
+      },
+      {
+        for: ['sensor-weak'],
+        gives: { sound: 0.82, 'wrong-part': 0.06, dirty: 0.05, wet: 0.04, scored: 0.01 },
+        why: 'an inner fault does not show; a part that belongs elsewhere sits too far off',
       },
     ],
   },

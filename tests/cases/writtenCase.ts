@@ -24,7 +24,7 @@ export interface WrittenCase {
 }
 
 /** The case file after so many steps. */
-export function after(written: WrittenCase, count: number): CaseFile {
+export function after(written: Pick<WrittenCase, 'vehicle' | 'steps'>, count: number): CaseFile {
   const observations: Observation[] = [];
   const repairs: Repair[] = [];
   written.steps.slice(0, count).forEach((step, index) => {

@@ -6,9 +6,10 @@ import { CIRCUIT_CASES } from '../cases/circuit';
 import { BESIDE } from '../cases/beside';
 import { WHEEL_SIDE } from '../cases/wheelSide';
 import { after } from '../cases/writtenCase';
+import { HISTORIES } from './histories';
 
 /**
- * What the adviser says of a quarter of the written cases, number by number, kept beside this test: a change that moves
+ * What the adviser says of a quarter of the written cases and of jobs with a past, number by number, kept beside this test: a change that moves
  * any of it shows here what it moves, to be read before it is kept (`npx vitest run tests/judgements -u`).
  * Whether the advice is sensible is for the cases, the laws and the trial.
  */
@@ -51,7 +52,7 @@ function linesOf(judged: FullAssessment): readonly string[] {
   ];
 }
 
-describe.each(CASES.map((written) => [written.name, written] as const))('%s', (_name, written) => {
+describe.each([...CASES, ...HISTORIES].map((written) => [written.name, written] as const))('%s', (_name, written) => {
   const stages = [...new Set([Math.ceil(written.steps.length / 2), written.steps.length])];
   test.each(stages)('after %i steps', (count) => {
     expect(linesOf(assessFully(after(written, count)))).toMatchSnapshot();
