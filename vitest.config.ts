@@ -19,7 +19,9 @@ export default defineConfig({
           testTimeout: 60_000,
         },
       },
-      { test: { ...SHARED, name: 'server', environment: 'node', include: ['server/**/*.test.ts'], testTimeout: 30_000 } },
+      {
+        test: { ...SHARED, name: 'server', environment: 'node', include: ['server/**/*.test.ts'], testTimeout: 30_000 },
+      },
       {
         plugins: [vue()],
         test: {

@@ -81,7 +81,9 @@ function contextOf(
     kinds: kindsOf(observations),
     positions: new Map(observations.map((observation, at) => [observation.id, at])),
     provedFrom: proof < 0 ? Infinity : proof,
-    ...earlier,
+    seenEarlier: earlier.seenEarlier,
+    earlierCodes: earlier.earlierCodes,
+    afterRepair: earlier.afterRepair,
   };
 }
 
@@ -171,7 +173,7 @@ export function timelineOf(file: CaseFile): Timeline {
  * The latest stage as it would be with one more observation: for judging a reading before it is kept.
  * @param timeline the job in time. @param observation what would be added, with an id of its own.
  * @returns the context that the observation is read in.
- * @example contextWith(timelineOf(CASE), { id: 'x', kind: 'no-code' }).stage.length // => 1
+ * @example contextWith(timelineOf(CASE), { id: 'x', kind: 'no-code' }).stage.length // => 2
  */
 export function contextWith(timeline: Timeline, observation: Observation): ReadingContext {
   const last = timeline.stages.at(-1)?.context as ReadingContext;

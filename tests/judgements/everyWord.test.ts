@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { faultChances, logEvidence, posteriorOf } from '../../core/belief/posterior';
-import type { CaseFile, Observation, Vehicle } from '../../core/casefile/contract';
+import type { CaseFile, Observation, ObservationOf, Vehicle } from '../../core/casefile/contract';
+import { meterWords } from '../../core/evidence/meterWords';
+import { contextWith, timelineOf } from '../../core/evidence/timeline';
 import { ACTIVE, code, PASSIVE, UNKNOWN, type Seen } from '../cases/writtenCase';
 import { EVERY_WORD } from './everyWord';
 
@@ -17,9 +19,12 @@ const VEHICLES: readonly (readonly [string, Vehicle])[] = [
 ];
 
 function fileOf(vehicle: Vehicle, ...seen: readonly Seen[]): CaseFile {
-  const observations = seen.map((entry, at) => ({ ...entry, id: `o${at}` }) as Observation);
+  const observations = seen.map((entry, at) => ({ ...entry, id: `o${at}` }));
   return { format: 'zelf-case', version: 1, vehicle, observations };
 }
+
+/** What was entered, without its kind. */
+const signOf = ({ kind: _kind, ...rest }: Seen): string => Object.values(rest).flat().map(String).join(' ');
 
 /** The observation, and what is likeliest after it, in percent. */
 function line(vehicle: Vehicle, seen: Seen): string {
@@ -28,14 +33,24 @@ function line(vehicle: Vehicle, seen: Seen): string {
     .sort((a, b) => b.probability - a.probability)
     .slice(0, 3)
     .map((row) => `${(100 * row.probability).toFixed(1)} ${row.fault}${row.channel ? ` ${row.channel}` : ''}`);
-  const { kind: _kind, ...rest } = seen;
   const ignored = posterior.evidence.ignored.map((entry) => ` (ignored: ${entry.why})`).join('');
-  const sign = Object.values(rest).flat().map(String).join(' ');
-  return `${sign} → ${rows.join(', ')}, none ${(100 * posterior.none).toFixed(1)}, surprise ${(-logEvidence(posterior)).toFixed(1)}${ignored}`;
+  return `${signOf(seen)} → ${rows.join(', ')}, none ${(100 * posterior.none).toFixed(1)}, surprise ${(-logEvidence(posterior)).toFixed(1)}${ignored}`;
+}
+
+/** What a reading means, in the words that the owner reads. */
+function verdict(vehicle: Vehicle, seen: Seen): string {
+  const file = fileOf(vehicle, BEFORE, seen);
+  const reading = file.observations.at(-1) as ObservationOf<'meter'>;
+  const { tone, heading, detail, scale } = meterWords(reading, 'front-left', contextWith(timelineOf(file), reading));
+  const drawn = scale ? ` (${scale.min} to ${scale.max} Ω, ${scale.value} ± ${scale.halfWidth.toFixed(1)} Ω)` : '';
+  return `${signOf(seen)} → ${tone}: ${heading} ${detail}${drawn}`;
 }
 
 describe.each(VEHICLES)('%s', (_name, vehicle) => {
   test.each(Object.entries(EVERY_WORD))('%s', (_kind, all) => {
     expect(all.map((seen) => line(vehicle, seen))).toMatchSnapshot();
+  });
+  test('readings in words', () => {
+    expect((EVERY_WORD['meter'] ?? []).map((seen) => verdict(vehicle, seen))).toMatchSnapshot();
   });
 });

@@ -7,7 +7,6 @@ import { BROWSER } from '../browser.mjs';
 
 /** A browser with a profile of its own, as a process that can be killed. */
 
-
 export interface KillableBrowser {
   readonly page: Page;
   /** Ends the browser as a power cut would. */

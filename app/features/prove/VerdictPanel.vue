@@ -73,6 +73,8 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; cameBac
           ><b class="figure">{{ percent(view.doubt) }}</b></template
         ></SentenceWith
       >
+    </p>
+    <p>
       {{ (view.tripsNeeded ?? 0) > MOST_TRIPS_SAID ? texts.tooManyTrips : texts.moreCleanTrips(view.tripsNeeded ?? 0) }}
     </p>
     <WatchCurve :course="view.course" :trips="view.trips" />
