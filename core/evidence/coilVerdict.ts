@@ -46,7 +46,11 @@ export function halfWidthOf(meter: ObservationOf<'meter'>, context: ReadingConte
   const accuracy = { ...GENERIC_METER, ...context.owner.meter };
   const plain = { percent: accuracy.percent ?? GENERIC_METER.percent, counts: accuracy.counts ?? GENERIC_METER.counts };
   const fromRange = meter.range === undefined ? undefined : meter.range / 2000;
-  return meterHalfWidth(meter.value, plain, meter.resolution ?? fromRange ?? likelyResolution(meter.value));
+  return meterHalfWidth(
+    meter.value,
+    plain,
+    meter.resolution ?? fromRange ?? likelyResolution(meter.value, meter.quantity),
+  );
 }
 
 function fitsOf(ohm: number, halfWidth: number, band: CoilBand): Record<string, number> {

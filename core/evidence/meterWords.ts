@@ -1,7 +1,8 @@
 import type { ObservationOf } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
+import type { Channel, SensorType } from '../casefile/words';
 import { showReading } from '../quantities/show';
-import { coilVerdict, halfWidthOf } from './coilVerdict';
+import { capital } from '../words/capital';
+import { coilVerdict, halfWidthOf, type CoilVerdict } from './coilVerdict';
 import { readMeter } from './readMeter';
 import { statedType, type ReadingContext } from './report';
 import { texts } from '#words/core/evidence';
@@ -29,8 +30,10 @@ const BAND_FROM = {
   generic: texts.theUsualBandGeneric,
 } as const;
 
+type Told = readonly [MeterWords['tone'], string];
+
 /** What each outcome of a table means to the owner. */
-const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], string]>> = {
+const OUTCOME_WORDS: Readonly<Record<string, Told>> = {
   open: ['bad', texts.overloadOlNoConnection],
   unsteady: ['bad', texts.itJumpsAContact],
   steady: ['good', texts.steadyWhileMoved],
@@ -49,6 +52,36 @@ const OUTCOME_WORDS: Readonly<Record<string, readonly [MeterWords['tone'], strin
   high: ['bad', texts.tooHigh],
 };
 
+/** Where an outcome means something else: by the table's topic. */
+const ELSEWHERE: Readonly<Record<string, Readonly<Record<string, Told>>>> = {
+  'wire-voltage': { none: ['good', texts.noForeignVoltage], some: ['bad', texts.foreignVoltage] },
+  'sensor-current': { none: ['bad', texts.drawsNothing], normal: ['good', texts.drawsCurrent] },
+};
+
+/** A feed at a passive sensor's plug. */
+const PASSIVE_FEED: Readonly<Record<string, Told>> = {
+  none: ['plain', texts.passiveIsNotFed],
+  low: ['plain', texts.passiveIsNotFed],
+  part: ['plain', texts.passiveIsNotFed],
+  full: ['borderline', texts.passiveYetFed],
+};
+
+function wordsOf(outcome: string, topic: string, meter: Meter, type: SensorType | null): Told {
+  if (outcome === 'open' && meter.value !== 'overload') return ['bad', texts.asGoodAsOpen];
+  const apart = topic === 'supply-at-plug' && type === 'passive' ? PASSIVE_FEED : ELSEWHERE[topic];
+  return apart?.[outcome] ?? OUTCOME_WORDS[outcome] ?? ['plain', texts.noted];
+}
+
+/** Below this share of the band's lower end, and above its inverse of the upper one, no spread between sound parts reaches. */
+const WELL = 0.6;
+
+function aboveWords(verdict: CoilVerdict, at: string, whose: string, within: string): Omit<MeterWords, 'scale'> {
+  if (verdict.fits['open'] === 1) return { tone: 'bad', heading: `${texts.asGoodAsOpen}.`, detail: `${at}. ${within}` };
+  if (verdict.correctedOhm > verdict.band.max / WELL)
+    return { tone: 'bad', heading: texts.wellAbove(whose), detail: texts.seldomSound(at) };
+  return { tone: 'bad', heading: texts.above(whose), detail: texts.compareWithTheOther(at) };
+}
+
 function coilWords(meter: Meter, channel: Channel, context: ReadingContext): MeterWords | null {
   const verdict = coilVerdict(meter, channel, context);
   if (!verdict) return null;
@@ -62,6 +95,7 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
         ? texts.measuredAt(meter.temperature)
         : texts.atCThisIs(meter.temperature, shown.number, shown.unit, band.atCelsius);
   const whose = BAND_FROM[band.from];
+  const within = meter.point === 'sensor' ? texts.theSensorOrIts : texts.sensorLeadPlugOr;
   switch (verdict.verdict) {
     case 'inside':
       return {
@@ -73,17 +107,12 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
     case 'below':
       return {
         tone: 'bad',
-        heading: `${correctedOhm < band.min * 0.6 ? texts.wellBelow : texts.below} ${whose}.`,
-        detail: `${at}. ${meter.point === 'sensor' ? texts.theSensorOrIts : texts.sensorLeadPlugOr}`,
+        heading: `${correctedOhm < band.min * WELL ? texts.wellBelow : texts.below} ${whose}.`,
+        detail: `${at}. ${within}`,
         scale,
       };
     case 'above':
-      return {
-        tone: 'bad',
-        heading: texts.above(whose),
-        detail: texts.compareWithTheOther(at),
-        scale,
-      };
+      return { ...aboveWords(verdict, at, whose, within), scale };
     case 'borderline-low':
     case 'borderline-high':
       return {
@@ -101,26 +130,34 @@ function coilWords(meter: Meter, channel: Channel, context: ReadingContext): Met
   }
 }
 
+/** Why a reading counts for nothing, as a sentence. */
+function voidWords(ignored: string): MeterWords {
+  const why = ignored.startsWith(texts.voidSign) ? ignored.slice(texts.voidSign.length) : ignored;
+  return { tone: 'void', heading: texts.countsForNothingHere, detail: `${capital(why)}.`, scale: null };
+}
+
+function otherDetail(meter: Meter, isWeak: boolean, context: ReadingContext): string {
+  if (isWeak)
+    return meter.value === 'overload' && meter.range !== undefined ? texts.rangeTooSmall : texts.notClearCutThis;
+  const halfWidth = halfWidthOf(meter, context);
+  const { number, unit } = showReading(halfWidth, meter.quantity);
+  return halfWidth > 0 ? texts.giveOrTake(number, unit) : '';
+}
+
 function otherWords(meter: Meter, channel: Channel | null, context: ReadingContext): MeterWords {
   const reading = readMeter(meter, channel, context);
-  if ('ignored' in reading)
-    return {
-      tone: 'void',
-      heading: texts.countsForNothingHere,
-      detail: reading.ignored.replace(/^void: /, ''),
-      scale: null,
-    };
-  const fits = reading.reports[0]?.fits ?? {};
-  const sorted = Object.entries(fits).sort(([, a], [, b]) => b - a);
-  const [tone, words] = OUTCOME_WORDS[sorted[0]?.[0] ?? ''] ?? ['plain', texts.noted];
-  const isWeak = sorted.length > 1 && (sorted[1]?.[1] ?? 0) > 0.25;
-  const halfWidth = meter.value === 'overload' ? 0 : halfWidthOf(meter, context);
-  const detail = isWeak
-    ? texts.notClearCutThis
-    : halfWidth > 0 && meter.value !== 'overload'
-      ? texts.giveOrTake(showReading(halfWidth, meter.quantity).number, showReading(halfWidth, meter.quantity).unit)
-      : '';
-  return { tone: isWeak && tone === 'bad' ? 'borderline' : tone, heading: `${words}.`, detail, scale: null };
+  if ('ignored' in reading) return voidWords(reading.ignored);
+  const [report] = reading.reports;
+  const sorted = Object.entries(report?.fits ?? {}).sort(([, a], [, b]) => b - a);
+  const topic = (report?.check.passive ?? report?.check.active)?.topic ?? '';
+  const [tone, words] = wordsOf(sorted[0]?.[0] ?? '', topic, meter, statedType(context, channel));
+  const isWeak = (sorted[1]?.[1] ?? 0) > 0.25;
+  return {
+    tone: isWeak && tone === 'bad' ? 'borderline' : tone,
+    heading: `${words}.`,
+    detail: otherDetail(meter, isWeak, context),
+    scale: null,
+  };
 }
 
 /**

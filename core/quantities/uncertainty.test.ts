@@ -4,10 +4,14 @@ import { zeroLeads } from './leads';
 import { GENERIC_METER, joinHalfWidths, likelyResolution, meterHalfWidth, temperatureHalfWidth } from './uncertainty';
 
 test('a plain meter shows a reading on the smallest range that holds it', () => {
-  const counts = [0, 0.19, 0.2, 0.21, 2, 2.1, 199, 1030, 2000, 2001, -2200, 1e6].map(likelyResolution);
+  const counts = [0, 0.19, 0.2, 0.21, 2, 2.1, 199, 1030, 2000, 2001, -2200, 1e6].map((value) =>
+    likelyResolution(value, 'dc-voltage'),
+  );
   const wanted = [1e-4, 1e-4, 1e-4, 1e-3, 1e-3, 1e-2, 0.1, 1, 1, 10, 10, 1000];
   for (const [at, count] of counts.entries()) expect(count).toBeCloseTo(wanted[at] ?? 0, 9);
-  expect(likelyResolution(1e12)).toBe(1e5);
+  expect(likelyResolution(1e12, 'dc-voltage')).toBe(1e5);
+  expect([0, 0.4, 200, 201].map((value) => likelyResolution(value, 'resistance'))).toEqual([0.1, 0.1, 0.1, 1]);
+  expect(likelyResolution(0.007, 'dc-current')).toBeCloseTo(1e-5, 12);
 });
 test('a meter is off by per cent of its reading and by counts of its last digit', () => {
   expect(meterHalfWidth(950, { percent: 1, counts: 3 }, 1)).toBe(12.5);

@@ -1,3 +1,4 @@
+import type { Quantity } from '../casefile/words';
 import { COPPER_PER_KELVIN } from './copper';
 
 /** A meter's stated accuracy: per cent of reading plus counts of the last digit. */
@@ -12,18 +13,26 @@ export const GENERIC_METER: MeterAccuracy = { percent: 1, counts: 3 };
 /** How far a knuckle may be from 20 °C when nobody measured it: at rest, and just after a drive (generic). */
 export const UNKNOWN_TEMPERATURE_KELVIN = { rested: 15, driven: 30 } as const;
 
-/** Full scales of a plain meter start at 2 × 10ⁿ with 2000 counts (generic). */
+/** Full scales of a plain meter are 2 × 10ⁿ with 2000 counts (generic). */
 const COUNTS_OF_PLAIN_METER = 2000;
+
+/** The lowest range of a plain meter: 200 Ω, 200 mV, and 200 µA seldom used (generic). */
+const LOWEST_RANGE: Readonly<Record<Quantity, number>> = {
+  resistance: 200,
+  'ac-voltage': 0.2,
+  'dc-voltage': 0.2,
+  'dc-current': 0.0002,
+};
 
 /**
  * The value of one count on a plain 2000-count meter that shows this reading on its best range.
- * @param value the reading in base units; 0 and NaN count as the smallest range of 0.2.
+ * @param value the reading in base units; 0 and NaN count as the lowest range. @param quantity what was measured.
  * @returns one count, in the reading's unit.
- * @example likelyResolution(1030) // => 1
- * @example likelyResolution(2200) // => 10
+ * @example likelyResolution(1030, 'resistance') // => 1
+ * @example likelyResolution(0.4, 'resistance') // => 0.1
  */
-export function likelyResolution(value: number): number {
-  let fullScale = 0.2;
+export function likelyResolution(value: number, quantity: Quantity): number {
+  let fullScale = LOWEST_RANGE[quantity];
   while (fullScale < Math.abs(value) && fullScale < 2e8) fullScale *= 10;
   return fullScale / COUNTS_OF_PLAIN_METER;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { faultChances, logEvidence, posteriorOf } from '../../core/belief/posterior';
-import type { CaseFile, Observation, ObservationOf, Vehicle } from '../../core/casefile/contract';
+import type { CaseFile, ObservationOf, Vehicle } from '../../core/casefile/contract';
 import { meterWords } from '../../core/evidence/meterWords';
 import { contextWith, timelineOf } from '../../core/evidence/timeline';
 import { ACTIVE, code, PASSIVE, UNKNOWN, type Seen } from '../cases/writtenCase';

@@ -66,4 +66,17 @@ export const texts: typeof en = {
   voidASensorThat: 'ungültig: ein Sensor für beide Hinterräder hat keinen Zwilling zum Tauschen',
   thisCarHasNo: (channel) => `dieses Auto hat keinen Kanal ${channel}`,
   jumpsAround: (number, unit) => `${number} ${unit}, springt`,
+  voidSign: 'ungültig: ',
+  asGoodAsOpen: 'So gut wie keine Verbindung',
+  wellAbove: (whose) => `Liegt weit darüber: ${whose}.`,
+  seldomSound: (what) =>
+    `${what}. So weit darüber ist das Teil selten heil: reinige die Stifte, miss noch einmal und beweg dabei die Leitung.`,
+  rangeTooSmall: 'In diesem Bereich zeigt auch eine heile Spule OL: wähl einen höheren und miss noch einmal.',
+  noForeignVoltage: 'Keine Spannung, wie es sein soll',
+  foreignVoltage: 'Eine Spannung, wo keine sein darf: die Leitung berührt eine versorgte',
+  drawsNothing: 'Er zieht keinen Strom',
+  drawsCurrent: 'Er zieht Strom, wie es sein soll',
+  passiveIsNotFed: 'Ein passiver Sensor wird nicht versorgt: eine kleine Spannung oder keine ist üblich',
+  passiveYetFed:
+    'Versorgt, obwohl ein passiver Sensor das nicht braucht: die Leitung berührt vielleicht eine versorgte',
 };

@@ -66,4 +66,16 @@ export const texts = {
   voidASensorThat: 'void: a sensor that both rear wheels share has no twin to be exchanged with',
   thisCarHasNo: (channel: Said) => `this car has no channel ${channel}`,
   jumpsAround: (number: Said, unit: Said) => `${number} ${unit}, jumps`,
+  voidSign: 'void: ',
+  asGoodAsOpen: 'As good as no connection',
+  wellAbove: (whose: Said) => `Well above ${whose}.`,
+  seldomSound: (what: Said) =>
+    `${what}. So far above it is seldom a sound part: clean the pins, measure again, and flex the lead meanwhile.`,
+  rangeTooSmall: 'On this range a sound coil shows OL, too: choose a higher one and measure again.',
+  noForeignVoltage: 'No voltage here, as it should be',
+  foreignVoltage: 'A voltage where none should be: the wire touches one that is fed',
+  drawsNothing: 'It draws nothing',
+  drawsCurrent: 'It draws a current, as it should',
+  passiveIsNotFed: 'A passive sensor is not fed: a small voltage or none is usual',
+  passiveYetFed: 'Fed, though a passive sensor needs no feed: the wire may touch one that is fed',
 };
