@@ -178,4 +178,59 @@ export const HISTORIES: readonly History[] = [
       ohms('front-left', 'wire-2', 0.4, { ends: 'both-unplugged' }),
     ],
   },
+  {
+    name: 'lamps that came and went are lit for good by now',
+    vehicle: PASSIVE,
+    steps: [
+      lamps('intermittent', 'on-bumps'),
+      drove('lamps-stayed-out', 10),
+      drove('lamps-stayed-out', 90),
+      lamps('steady-from-key-on'),
+      code('C0031', 'current'),
+    ],
+  },
+  {
+    name: 'the reader calls the corners by other names',
+    vehicle: PASSIVE,
+    steps: [
+      lamps('after-moving-off'),
+      code('C0031', 'current'),
+      live('front-left', 'hand-spin', 'answers-as-other-channel', { shownAs: 'RF' }),
+      live('front-left', 'drive', 'drops-out', { shownAs: 'LF' }),
+      live('front-right', 'hand-spin', 'answers-as-other-channel', { shownAs: 'LF' }),
+      live('front-right', 'drive', 'drops-out', { shownAs: 'LF' }),
+    ],
+  },
+  {
+    name: 'one corner answers under another name, and nobody has spun the rest',
+    vehicle: ACTIVE,
+    steps: [
+      code('C0034', 'stored'),
+      live('rear-left', 'hand-spin', 'answers-as-other-channel', { shownAs: 'RR' }),
+      live('rear-right', 'stationary', 'reads-fast', { shownAs: 'RR' }),
+    ],
+  },
+  {
+    name: 'a corner that this car has not, and two words for one failure',
+    vehicle: SHARED_REAR,
+    steps: [
+      looked('rear-left', 'plug', 'corroded'),
+      { kind: 'look', channel: 'front-left', part: 'lead', finding: 'chafed', unsure: true },
+      { kind: 'code', code: 'C0031', status: 'current', failure: 'open' },
+      { kind: 'code', code: 'C1231', status: 'stored', failure: 'intermittent', meaning: 'left front wheel sensor' },
+    ],
+  },
+  {
+    name: 'a low battery beside a feed that is low with it',
+    vehicle: ACTIVE,
+    steps: [
+      code('C0031', 'current'),
+      battery(8.9, true),
+      battery(11.2),
+      fed('front-left', 7.6),
+      ohms('front-left', 'wire-1-to-ground', 0.6, { ends: 'both-unplugged' }),
+      ohms('front-left', 'wire-2-to-ground', 300, { ends: 'sensor-connected' }),
+      ohms('front-left', 'wire-to-wire', 40_000, { ends: 'both-unplugged' }),
+    ],
+  },
 ];
