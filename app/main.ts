@@ -22,6 +22,10 @@ import { createPhotoClient } from './workers/photoClient';
 import './shared/theme/element.css';
 import { texts } from '#words/shared/app';
 
+/* Before anything else is begun: where to go when another language was chosen. */
+const there = elsewhere();
+if (there) location.replace(there);
+
 const app = createApp(App);
 const pinia = createPinia();
 app.use(pinia);
@@ -79,6 +83,4 @@ app.use(router);
 /* Which address the view belongs to that stands now: for who has to wait until another has taken its place. */
 router.afterEach((to) => void nextTick(() => (document.documentElement.dataset['address'] = to.fullPath)));
 await turn();
-const there = elsewhere();
-if (there) location.replace(there);
-else app.mount('#app');
+if (!there) app.mount('#app');

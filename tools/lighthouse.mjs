@@ -6,11 +6,13 @@ import { BROWSER } from './browser.mjs';
 
 /**
  * `npm run lighthouse`: the main views on a desktop and on a slow phone, the median of three runs each; the index says how fast this machine was meanwhile.
+ * `FIRST=1` measures the stages, too, in a browser that has nothing yet.
  * Lighthouse is large and wanted seldom: it is installed beside the project when it is asked for, not with it.
  */
 const FOLDER = '.tmp/lighthouse';
 const PORT = 4191;
 const RUNS = Number(process.env['RUNS'] ?? 3);
+/** Where a visit begins, in a browser that has nothing yet; then the stages, in one that has been here: nobody has a job before. */
 const VIEWS = {
   garage: '/',
   dash: '/#/job/pebble-new/dash',
@@ -65,13 +67,17 @@ try {
       const scores = [];
       const indexes = [];
       const failed = new Set();
+      const isReturning = name !== 'garage' && !process.env['FIRST'];
+      const options = {
+        port: browser.port,
+        onlyCategories: CATEGORIES,
+        logLevel: 'error',
+        disableStorageReset: isReturning,
+      };
+      const config = device === 'desktop' ? desktopConfig : phoneConfig;
+      if (isReturning) await lighthouse(`http://127.0.0.1:${PORT}/`, options, config);
       for (let run = 0; run < RUNS; run += 1) {
-        const options = { port: browser.port, onlyCategories: CATEGORIES, logLevel: 'error' };
-        const result = await lighthouse(
-          `http://127.0.0.1:${PORT}${address}`,
-          options,
-          device === 'desktop' ? desktopConfig : phoneConfig,
-        );
+        const result = await lighthouse(`http://127.0.0.1:${PORT}${address}`, options, config);
         scores.push(CATEGORIES.map((category) => Math.round(100 * (result?.lhr.categories[category]?.score ?? 0))));
         indexes.push(result?.lhr.environment.benchmarkIndex ?? 0);
         for (const { id, score, scoreDisplayMode } of Object.values(result?.lhr.audits ?? {}))

@@ -4,6 +4,8 @@ import { TORQUE_POINTS, type Channel, type SensorType, type Side } from '../case
 import { parseReading } from '../quantities/parseReading';
 import { fromOwn, toOwn, USUAL_UNITS, type OwnUnit, type OwnUnits } from '../quantities/ownUnits';
 import { showReading } from '../quantities/show';
+import { wholeNumber } from '../quantities/wholeNumber';
+import { inFigures } from '../words/figures';
 import { tyreCircumferenceM } from './tyre';
 import { texts } from '#words/core/vehicle';
 
@@ -64,7 +66,7 @@ function ohms(value: number | undefined): string {
 /** A stored value in the owner's unit; one in the file's own unit stays as it was written. */
 function own(value: number | undefined, unit: OwnUnit, decimals: number): string {
   if (value === undefined) return '';
-  return toOwn(1, unit) === 1 ? String(value) : String(Number(toOwn(value, unit).toFixed(decimals)));
+  return inFigures(toOwn(1, unit) === 1 ? value : Number(toOwn(value, unit).toFixed(decimals)));
 }
 
 function text(value: number | string | undefined): string {
@@ -122,15 +124,18 @@ const ownLimit = (limit: number, unit: OwnUnit | undefined): number => (unit ? M
 
 type Found = { readonly value: number | undefined; readonly problem: Problem | null };
 
-/** @param unit in which it was typed; limits are in the case file's unit. */
+const withDecimals = (typed: string): number => Number(typed.replace(',', '.'));
+
+/** @param unit in which it was typed; limits are in the case file's unit. @param read how it is written. */
 function numberOf(
   typed: string,
   path: string,
   [least, most, example]: readonly [number, number, number],
   unit?: OwnUnit,
+  read: (typed: string) => number = withDecimals,
 ): Found {
   if (typed.trim() === '') return { value: undefined, problem: null };
-  const number = Number(typed.replace(',', '.'));
+  const number = read(typed);
   const value = unit && Number.isFinite(number) ? fromOwn(number, unit) : number;
   const isRight = Number.isFinite(value) && value >= least && value <= most;
   return isRight
@@ -166,7 +171,7 @@ function figuresOf(form: VehicleForm, before: Vehicle, units: OwnUnits): Figures
   const [min, max] = [ohmsOf(form.coilMin, 'coilMin'), ohmsOf(form.coilMax, 'coilMax')];
   const at = numberOf(form.coilAt, 'coilAt', [-40, 150, 20], units.temperature);
   const teeth = numberOf(form.teeth, 'teeth', [4, 400, 48]);
-  const odometer = numberOf(form.odometer, 'odometer', [0, 3_000_000, 84_200], units.distance);
+  const odometer = numberOf(form.odometer, 'odometer', [0, 3_000_000, 84_200], units.distance, wholeNumber);
   const torques = TORQUE_POINTS.map((point) => ({
     point,
     ...numberOf(form.torques[point] ?? '', `torque.${point}`, [0.5, 1000, 8], units.torque),

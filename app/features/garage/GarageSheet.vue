@@ -130,10 +130,10 @@ const saveCalendar = async (): Promise<void> =>
       <DamagedList v-if="garage.damaged.length > 0" />
       <WelcomePanel v-if="isNew" :has-tour="samples.length > 0" @begin="addVehicle" @away="closeWelcome" />
       <div v-if="isReady" class="today">
-        <h1>
+        <component :is="isNew ? 'h2' : 'h1'" class="day">
           {{ texts.today }}
           <small class="muted">{{ texts.todayLine(shownWeekday(now()), due.length, openJobs) }}</small>
-        </h1>
+        </component>
         <button
           v-if="samples.length > 0"
           type="button"
@@ -239,8 +239,11 @@ const saveCalendar = async (): Promise<void> =>
   border-bottom: 2px solid var(--ink);
 }
 
-.today h1 {
+.day {
   flex: 1;
+  font-size: 1.53rem;
+  line-height: 1.2;
+  letter-spacing: -0.005em;
 }
 
 small {
@@ -268,7 +271,7 @@ small {
     justify-content: start;
   }
 
-  .today h1 {
+  .day {
     flex: 1 0 100%;
   }
 

@@ -73,6 +73,10 @@ function grab(event: PointerEvent, id: string): void {
   (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
   emit('pick', id);
 }
+/** A screen reader clicks without a pointer. */
+function clicked(event: MouseEvent, id: string): void {
+  if (event.detail === 0) emit('pick', id);
+}
 function drag(event: PointerEvent, id: string): void {
   if ((event.currentTarget as HTMLElement).hasPointerCapture(event.pointerId))
     moving.value = { id, spot: under(event) };
@@ -122,6 +126,7 @@ function nudge(event: KeyboardEvent, fastener: Fastener): void {
           @pointermove="drag($event, fastener.id)"
           @pointerup="letGo()"
           @pointercancel="moving = null"
+          @click="clicked($event, fastener.id)"
           @keydown="nudge($event, fastener)"
           @keyup="letGo()"
           @blur="letGo()"
