@@ -36,6 +36,50 @@ describe('forms', () => {
   });
 });
 
+describe('the owner’s own meanings', () => {
+  const OWN = {
+    C0034: { channel: 'rear-left', segment: 'lead' },
+    '5DB0': { text: 'left front wheel sensor, open circuit' },
+    'C0031-13': { failure: 'intermittent', segment: 'supply' },
+  } as const;
+  test('outrank the standard, each by what it says; the rest stays the standard’s', () => {
+    expect(decode('C0034', OWN)).toMatchObject({
+      channel: 'rear-left',
+      segments: ['lead'],
+      source: 'owner',
+      meaning: decode('C0034').meaning,
+      failure: null,
+    });
+    expect(decode('5DB0', OWN)).toMatchObject({
+      failure: 'open',
+      meaning: OWN['5DB0'].text,
+      source: 'owner',
+      alsoRead: 'C1DB0',
+    });
+  });
+  test('a place off the path names no segment of it', () => {
+    const decoded = decode('C0031-13', OWN);
+    expect(decoded).toMatchObject({ failure: 'intermittent', source: 'owner', failureType: { byte: '13' } });
+    expect(decoded.segments).not.toContain('supply');
+    expect(decoded.segments).toEqual(decode('C0031-13').segments);
+  });
+  test('without one: the standard’s, or nobody’s', () => {
+    expect([decode('C0034').source, decode('C1234-13').source, decode('9999').source]).toEqual([
+      'standard',
+      'standard',
+      'none',
+    ]);
+    expect(decode('9999')).not.toHaveProperty('alsoRead');
+    expect(decode('C0034-EE').failureType?.meaning).toBeTruthy();
+    expect(decode('C0034').failureType).toBeNull();
+  });
+  test('a code is looked up by its first hundred characters', () => {
+    const long = `C0034${' '.repeat(200)}`;
+    expect(decode(long, OWN).channel).toBe('rear-left');
+    expect(decode('x'.repeat(150), { ['x'.repeat(100)]: { channel: 'front-left' } }).channel).toBe('front-left');
+  });
+});
+
 describe('standard meanings (SAE J2012)', () => {
   test('all twelve wheel codes and twelve that name a cause', () => {
     expect(STANDARD_MEANINGS.size).toBe(24);

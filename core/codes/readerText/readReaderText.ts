@@ -7,6 +7,7 @@ import { joinLines } from './joinLines';
 import { answerIn, isAdvice, moduleIn, type Module } from './moduleWords';
 import { statusIn } from './statusWords';
 import { codesInLine } from './tokens';
+import { texts } from '#words/core/codes';
 
 type Code = ObservationOf<'code'>;
 
@@ -160,8 +161,7 @@ function merged(drafts: readonly Draft[], own: OwnMeanings): FoundCode[] {
   return [...found.values()];
 }
 
-function tooLong(has: string, most: string): Result<never> {
-  const message = `${has}; paste at most ${most}, one screen at a time`;
+function tooLong(message: string): Result<never> {
   return { ok: false, problems: [{ path: '', code: 'too-long', message }] };
 }
 
@@ -172,9 +172,9 @@ function tooLong(has: string, most: string): Result<never> {
  * @example readReaderText('C0034 right front, current').value.found[0].status // => "current"
  */
 export function readReaderText(text: string, own: OwnMeanings = {}): Result<ReaderText> {
-  if (text.length > LONGEST_READER_TEXT) return tooLong(`has ${text.length} characters`, `${LONGEST_READER_TEXT}`);
+  if (text.length > LONGEST_READER_TEXT) return tooLong(texts.tooManyCharacters(text.length, LONGEST_READER_TEXT));
   const lines = joinLines(text);
-  if (lines.length > MOST_READER_LINES) return tooLong(`has ${lines.length} lines`, `${MOST_READER_LINES}`);
+  if (lines.length > MOST_READER_LINES) return tooLong(texts.tooManyLines(lines.length, MOST_READER_LINES));
   const walk = new Walk();
   for (const { number, text: line } of lines) walk.take(number, line);
   const { drafts, modules, advice, leftover } = walk.gathered;

@@ -47,8 +47,8 @@ function trailsIn(take: Take): Map<string, number> {
 export function settleTakes(takes: readonly Take[]): Settled {
   const read = takes.filter((take) => take.codes.length > 0);
   const candidates = new Map<string, Candidate>();
-  for (const takeReading of read.flatMap((take) => take.readings))
-    candidates.set(keyOf(takeReading.codes), { codes: distinct(takeReading.codes), agreeing: 0, score: 0 });
+  for (const { codes } of read.flatMap((take) => take.readings))
+    if (!candidates.has(keyOf(codes))) candidates.set(keyOf(codes), { codes: distinct(codes), agreeing: 0, score: 0 });
   for (const take of read) {
     const trails = trailsIn(take);
     for (const [key, candidate] of candidates) {

@@ -110,4 +110,7 @@ export const texts: typeof en = {
   systemVoltageHigh: 'Bordspannung zu hoch',
   lostCommunicationWithThe: 'keine Verbindung zum ABS-Steuergerät',
   batteryVoltage: 'Batteriespannung',
+  tooManyCharacters: (count, most) =>
+    `hat ${count} Zeichen; füg höchstens ${most} ein, einen Bildschirm nach dem anderen`,
+  tooManyLines: (count, most) => `hat ${count} Zeilen; füg höchstens ${most} ein, einen Bildschirm nach dem anderen`,
 };

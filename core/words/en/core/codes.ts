@@ -109,4 +109,7 @@ export const texts = {
   systemVoltageHigh: 'system voltage high',
   lostCommunicationWithThe: 'lost communication with the ABS module',
   batteryVoltage: 'battery voltage',
+  tooManyCharacters: (count: Said, most: Said) =>
+    `has ${count} characters; paste at most ${most}, one screen at a time`,
+  tooManyLines: (count: Said, most: Said) => `has ${count} lines; paste at most ${most}, one screen at a time`,
 };
