@@ -26,7 +26,7 @@ const TAKES: readonly (readonly [scheme: Scheme, codes: string, stray: number, p
   ['long-short', '42', 0.12, 1.4],
 ];
 
-const told = (taps: readonly Flash[], scheme?: Scheme): readonly string[] => {
+const shown = (taps: readonly Flash[], scheme?: Scheme): readonly string[] => {
   const take = readTake(taps, scheme);
   return [
     `${take.scheme}: ${take.codes.join(' ')}, ${take.ignored} left out, groups ${JSON.stringify(take.counts)}`,
@@ -37,7 +37,7 @@ const told = (taps: readonly Flash[], scheme?: Scheme): readonly string[] => {
 test.each(TAKES)('%s %s, straying by %d s, at %d of the usual pace', (scheme, codes, stray, pace) => {
   const lamp = flashesOf(codes.split(' '), scheme, USUAL_TIMING);
   const taps = byHand(lamp, stray).map(({ at, held }) => ({ at: at * pace, held: held * pace }));
-  expect([told(taps), told(taps.slice(1)), told(taps.slice(0, -1)), told(taps, scheme)]).toMatchSnapshot();
+  expect([shown(taps), shown(taps.slice(1)), shown(taps.slice(0, -1)), shown(taps, scheme)]).toMatchSnapshot();
 });
 
 const tapped = (...at: readonly number[]): Flash[] => at.map((moment) => ({ at: moment, held: 0.1 }));
@@ -45,11 +45,11 @@ const tapped = (...at: readonly number[]): Flash[] => at.map((moment) => ({ at: 
 test('a run of flickers is left out from three quick gaps on', () => {
   const code = [4, 4.5, 5.9, 6.4, 6.9];
   expect([
-    told(tapped(0, 0.1, 0.2, ...code)),
-    told(tapped(0, 0.1, 0.2, 0.3, ...code)),
-    told(tapped(0, 0.1, 0.2, 0.3, 0.4, ...code)),
-    told(tapped(0, 0.24, 0.48, 0.72, ...code)),
-    told(tapped(0, 0.26, 0.52, 0.78, ...code)),
-    told(tapped(0, 0.1, 0.2, 0.3)),
+    shown(tapped(0, 0.1, 0.2, ...code)),
+    shown(tapped(0, 0.1, 0.2, 0.3, ...code)),
+    shown(tapped(0, 0.1, 0.2, 0.3, 0.4, ...code)),
+    shown(tapped(0, 0.24, 0.48, 0.72, ...code)),
+    shown(tapped(0, 0.26, 0.52, 0.78, ...code)),
+    shown(tapped(0, 0.1, 0.2, 0.3)),
   ]).toMatchSnapshot();
 });

@@ -14,10 +14,10 @@ test('nothing tapped settles nothing', () => {
 });
 
 test('two alike settle it, in the order first flashed and without repeats; a take of nothing says nothing', () => {
-  const one = take(['41 23 41 23', 0]);
-  expect(settleTakes([one])).toEqual({ codes: null, agreeing: 1 });
-  expect(settleTakes([one, take(['23 41', 0])])).toEqual({ codes: ['41', '23'], agreeing: 2 });
-  expect(settleTakes([one, take(), one])).toMatchObject({ agreeing: 2, codes: ['41', '23'] });
+  const single = take(['41 23 41 23', 0]);
+  expect(settleTakes([single])).toEqual({ codes: null, agreeing: 1 });
+  expect(settleTakes([single, take(['23 41', 0])])).toEqual({ codes: ['41', '23'], agreeing: 2 });
+  expect(settleTakes([single, take(), single])).toMatchObject({ agreeing: 2, codes: ['41', '23'] });
 });
 
 test('two against two settle nothing, three against two do', () => {

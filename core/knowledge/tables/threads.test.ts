@@ -19,7 +19,8 @@ describe.each(THREADS)('$name', (thread) => {
 
 test('sizes as they are known for the commonest threads', () => {
   const of = (name: string) => THREADS.filter((thread) => thread.name === name).map(drillsFor)[0];
-  expect(of('M6 × 1')).toMatchObject({ tap: 5, insert: 6.3 });
-  expect(of('M8 × 1.25')).toMatchObject({ tap: 6.75, insert: 8.4 });
-  expect(of('M10 × 1.5')).toMatchObject({ tap: 8.5 });
+  expect(of('M6 × 1')).toEqual({ core: 4.3, tap: 5, insert: 6.3 });
+  expect(of('M8 × 1.25')).toEqual({ core: 5.8, tap: 6.75, insert: 8.4 });
+  expect(of('M12 × 1.75')).toEqual({ core: 8.9, tap: 10.25, insert: 12.5 });
+  expect(of('M10 × 1.5')).toEqual({ core: 7.3, tap: 8.5, insert: 10.5 });
 });
