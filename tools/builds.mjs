@@ -2,6 +2,9 @@ import { readdirSync } from 'node:fs';
 
 const LOUDNESS = ['--logLevel', 'warn'];
 
+/* The configuration is bundled before it is read, so that its imports need no endings; vite warns of a later version at every build. */
+process.env.VITE_CONFIG_NATIVE_IGNORE_WARNING = 'true';
+
 /** The languages beside the first: a folder of words each. */
 const OTHERS = readdirSync('core/words', { withFileTypes: true })
   .filter((entry) => entry.isDirectory() && entry.name !== 'en')
