@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Segment } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
+import { heard } from '../words/heard';
 import type { PathPiece } from './pathView';
 import { texts } from '#words/shared/path';
 
@@ -14,7 +15,7 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
     <li v-for="piece in pieces" :key="piece.segment" :class="[piece.state, { selected: piece.segment === selected }]">
       <button
         type="button"
-        :aria-label="`${piece.name}: ${piece.label}`"
+        :aria-label="heard(piece.shortName, `${piece.name}: ${piece.label}`)"
         :aria-pressed="piece.segment === selected"
         :data-segment="piece.segment"
         :data-state="piece.state"

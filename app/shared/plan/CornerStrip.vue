@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Channel } from '../../../core/casefile/words';
 import StateMark from '../marks/StateMark.vue';
+import { heard } from '../words/heard';
 import type { CornerView } from './planView';
 import { texts } from '#words/shared/plan';
 
@@ -17,7 +18,7 @@ const emit = defineEmits<{ select: [channel: Channel] }>();
       type="button"
       :class="[corner.state, { subject: corner.channel === subject }]"
       :aria-pressed="corner.channel === subject"
-      :aria-label="`${corner.name}: ${corner.word}`"
+      :aria-label="heard(corner.shortName, `${corner.name}: ${corner.word}`)"
       :data-corner="corner.channel"
       @click="emit('select', corner.channel)"
     >

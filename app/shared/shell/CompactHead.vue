@@ -14,7 +14,12 @@ const emit = defineEmits<{ open: [] }>();
     <RouterLink class="back" :to="{ name: back }" :aria-label="texts.backToTheGarage"
       ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M13 3 5 10l8 7" /></svg
     ></RouterLink>
-    <button type="button" class="open" :aria-label="texts.showStagesWheelsAnd" @click="emit('open')">
+    <button
+      type="button"
+      class="open"
+      :aria-label="`${vehicle} · ${stage} · ${where}: ${texts.showStagesWheelsAnd}`"
+      @click="emit('open')"
+    >
       <span class="words"
         ><b>{{ vehicle }}</b> · {{ stage }} · {{ where }}</span
       >
