@@ -92,7 +92,7 @@ function probeOn(point: Point): 'red' | 'black' | null {
         role="button"
         tabindex="0"
         :aria-pressed="plugs[which]"
-        :aria-label="texts.sPlug(which, plugs[which] ? 'disconnected' : 'connected')"
+        :aria-label="`${texts.plugOf[which]}: ${plugs[which] ? texts.unplugged : texts.plugged}`"
         :data-plug="which"
         @click="emit('plug', which)"
         @keydown.enter.prevent="emit('plug', which)"

@@ -10,6 +10,7 @@ import { sayChannel } from '../../../core/vehicle/sides';
 import { usePreferences } from '../../stores/preferences';
 import CircuitBoard from './CircuitBoard.vue';
 import { usePractice } from '../../shared/practice/usePractice';
+import { heard } from '../../shared/words/heard';
 import { texts } from '#words/screens/bench';
 
 /** The stand-in multimeter: a dial, two probes, and the circuit that they reach. */
@@ -149,7 +150,7 @@ async function probe(): Promise<void> {
             class="tap"
             role="radio"
             :aria-checked="dial === entry"
-            :aria-label="WORDS[entry]"
+            :aria-label="heard(SIGNS[entry], WORDS[entry])"
             :data-dial="entry"
             @click="dial = entry"
           >

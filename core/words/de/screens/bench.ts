@@ -42,7 +42,7 @@ export const texts: typeof en = {
   battery: 'Batterie +',
   feed: 'Versorgung',
   body: 'Gehäuse',
-  sPlug: (which, connected) => `${which}: Stecker ${connected}`,
+  plugOf: { sensor: 'Stecker des Sensors', module: 'Stecker des Steuergeräts' },
   theFaultIsGone: 'der Fehler ist weg',
   chanceOfTheReal: (percent, percent2) => `Chance des echten Fehlers ${percent} → ${percent2}`,
   theLookBackCould: (trouble) => `Der Rückblick ließ sich nicht ausrechnen: ${trouble}. Deine Übung ist gespeichert.`,

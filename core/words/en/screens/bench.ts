@@ -42,7 +42,7 @@ export const texts = {
   battery: 'battery +',
   feed: 'feed',
   body: 'body',
-  sPlug: (which: Said, connected: Said) => `${which}'s plug, ${connected}`,
+  plugOf: { sensor: 'Sensor’s plug', module: 'Module’s plug' },
   theFaultIsGone: 'the fault is gone',
   chanceOfTheReal: (percent: Said, percent2: Said) => `chance of the real fault ${percent} → ${percent2}`,
   theLookBackCould: (trouble: Said) => `The look back could not be worked out: ${trouble}. Your practice is stored.`,
