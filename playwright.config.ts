@@ -7,8 +7,8 @@ export default defineConfig({
   testDir: 'journeys',
   workers: 2,
   timeout: 90_000,
-  /* Where a whole landing hangs on it, what fails is tried once more, and told as flaky; by hand it fails at once. */
-  retries: process.env['CI'] ? 1 : 0,
+  /* Where a whole landing hangs on it, what fails is tried twice more, and told as flaky; by hand it fails at once. */
+  retries: process.env['CI'] ? 2 : 0,
   expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {
