@@ -3,7 +3,7 @@ import { run } from './install.mjs';
 
 /**
  * `npm run mutation -- quantities codes 1/4`: changes the code of those rooms of core, one change at a time, and looks
- * whether a test of the same room, the record of judgements or the worked example, notices. Prints each change that none noticed, and the share that was.
+ * whether a test of the same room, or of what shows its work (`vitest.mutation.config.ts`), notices. Prints each change that none noticed, and the share that was.
  * Without a room: the smallest. With a share: only so manyth of the functions (`mutationSample.mjs`), for an answer within minutes.
  */
 const ROOMS = ['quantities', 'codes', 'evidence', 'belief', 'planning', 'knowledge'];

@@ -153,7 +153,7 @@ function otherWords(meter: Meter, channel: Channel | null, context: ReadingConte
   const [tone, words] = wordsOf(sorted[0]?.[0] ?? '', topic, meter, statedType(context, channel));
   const isWeak = (sorted[1]?.[1] ?? 0) > 0.25;
   return {
-    tone: isWeak && tone === 'bad' ? 'borderline' : tone,
+    tone: isWeak && (tone === 'bad' || tone === 'good') ? 'borderline' : tone,
     heading: `${words}.`,
     detail: otherDetail(meter, isWeak, context),
     scale: null,

@@ -94,7 +94,8 @@ export function formOf(vehicle: Vehicle, units: OwnUnits = USUAL_UNITS): Vehicle
     layout: vehicle.channels.includes('rear-axle') ? 'three' : vehicle.channels.length === 2 ? 'two' : 'four',
     sensorType: types.size > 1 ? 'mixed' : only,
     highVoltage: vehicle.highVoltage ?? false,
-    odometer: own(vehicle.odometer, units.distance, 0),
+    /* Never with three decimals, which would be read as thousands. */
+    odometer: own(vehicle.odometer && Number(vehicle.odometer.toFixed(2)), units.distance, 0),
     coilMin: ohms(band?.min),
     coilMax: ohms(band?.max),
     coilAt: own(band?.at, units.temperature, 1),

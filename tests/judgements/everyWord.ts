@@ -50,8 +50,10 @@ function meters(): Seen[] {
   const turned = VOLTS_AC.map((value) =>
     of('meter', { channel: AT, point: 'sensor', quantity: 'ac-voltage', value, while: 'hand-spin', resolution: 0.001 }),
   );
-  const fine = [20, 200, 2000, 2e6].map((range) =>
-    of('meter', { channel: AT, point: 'sensor', quantity: 'resistance', value: 'overload', range }),
+  const ranges = ['sensor', 'wire-1', 'wire-1-to-ground'].flatMap((point) =>
+    [20, 200, 2000, 2e6].map((range) =>
+      of('meter', { channel: AT, point, quantity: 'resistance', value: 'overload', range }),
+    ),
   );
   const keyed = [true, false, 'on', 'off'].map((ignition) =>
     of('meter', { channel: AT, point: 'supply-at-plug', quantity: 'dc-voltage', value: 0.1, ignition }),
@@ -59,7 +61,7 @@ function meters(): Seen[] {
   const warm = [-15, 20, 90].map((temperature) =>
     of('meter', { channel: AT, point: 'sensor', quantity: 'resistance', value: 1500, temperature }),
   );
-  return [...still, ...moved, ...ends, ...jumps, ...turned, ...fine, ...keyed, ...warm];
+  return [...still, ...moved, ...ends, ...jumps, ...turned, ...ranges, ...keyed, ...warm];
 }
 
 function lives(): Seen[] {

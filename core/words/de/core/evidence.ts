@@ -71,7 +71,7 @@ export const texts: typeof en = {
   wellAbove: (whose) => `Liegt weit darüber: ${whose}.`,
   seldomSound: (what) =>
     `${what}. So weit darüber ist das Teil selten heil: reinige die Stifte, miss noch einmal und beweg dabei die Leitung.`,
-  rangeTooSmall: 'In diesem Bereich zeigt auch eine heile Spule OL: wähl einen höheren und miss noch einmal.',
+  rangeTooSmall: 'OL in diesem Bereich sagt wenig: wähl einen höheren und miss noch einmal.',
   noForeignVoltage: 'Keine Spannung, wie es sein soll',
   foreignVoltage: 'Eine Spannung, wo keine sein darf: die Leitung berührt eine versorgte',
   drawsNothing: 'Er zieht keinen Strom',

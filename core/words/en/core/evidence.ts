@@ -71,7 +71,7 @@ export const texts = {
   wellAbove: (whose: Said) => `Well above ${whose}.`,
   seldomSound: (what: Said) =>
     `${what}. So far above it is seldom a sound part: clean the pins, measure again, and flex the lead meanwhile.`,
-  rangeTooSmall: 'On this range a sound coil shows OL, too: choose a higher one and measure again.',
+  rangeTooSmall: 'OL on this range says little: choose a higher one and measure again.',
   noForeignVoltage: 'No voltage here, as it should be',
   foreignVoltage: 'A voltage where none should be: the wire touches one that is fed',
   drawsNothing: 'It draws nothing',
