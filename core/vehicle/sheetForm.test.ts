@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import type { Vehicle } from '../casefile/contract';
 import { USUAL_UNITS } from '../quantities/ownUnits';
-import { emptyForm, formOf, untouched, vehicleOf } from './sheetForm';
+import { formOf, untouched, vehicleOf, type VehicleForm } from './sheetForm';
 
 const CAR: Vehicle = { name: 'Tansy', channels: ['front-left', 'front-right', 'rear-left', 'rear-right'] };
-const made = (typed: Partial<ReturnType<typeof emptyForm>>, before = CAR, units = USUAL_UNITS) =>
+const made = (typed: Partial<VehicleForm>, before = CAR, units = USUAL_UNITS) =>
   vehicleOf({ ...formOf(before, units), ...typed }, before, units);
 
 describe('an odometer', () => {
@@ -56,8 +56,7 @@ describe('figures of the manual', () => {
     expect(made({}, vehicle).vehicle).toEqual(vehicle);
   });
   test('each limit on both sides', () => {
-    const wrong = (typed: Partial<ReturnType<typeof emptyForm>>): string[] =>
-      made(typed).problems.map(({ path }) => path);
+    const wrong = (typed: Partial<VehicleForm>): string[] => made(typed).problems.map(({ path }) => path);
     expect([wrong({ teeth: '4' }), wrong({ teeth: '400' }), wrong({ teeth: '3' }), wrong({ teeth: '401' })]).toEqual([
       [],
       [],
