@@ -157,7 +157,8 @@ export const SHOWN_BY_HAND = {
     'sensor-short': 'often sound, sometimes wet, seldom dirty',
     'ring-swollen bearing-play': 'mostly sound, sometimes scored, seldom dirty',
     'ring-debris': 'often sound, sometimes dirty, seldom scored',
-    'sensor-open sensor-weak sensor-dead sensor-intermittent': 'mostly sound, seldom dirty, seldom wet',
+    'sensor-open sensor-dead sensor-intermittent': 'mostly sound, seldom dirty, seldom wet',
+    'sensor-weak': 'mostly sound, seldom wrong-part, seldom dirty, seldom wet',
   },
   'look-lead': {
     nothing: 'nearly always sound, seldom unclipped',
