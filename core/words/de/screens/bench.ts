@@ -156,7 +156,7 @@ export const texts: typeof en = {
   aBendToThe: (kmh) =>
     `Eine Linkskurve mit ${kmh} km/h: die rechten Räder haben den längeren Weg. Die Befunde der Fahrt sind aufgenommen.`,
   unplugged: 'ab',
-  plugged: 'gesteckt',
+  plugged: 'dran',
   andAlso: ' und ',
   redProbe: '+-Spitze',
   blackProbe: '−-Spitze',
