@@ -72,7 +72,7 @@ function wordsOf(outcome: string, topic: string, meter: Meter, type: SensorType 
   return apart?.[outcome] ?? OUTCOME_WORDS[outcome] ?? ['plain', texts.noted];
 }
 
-/** Below this share of the band's lower end, and above its inverse of the upper one, no spread between sound parts reaches. */
+/** A coil that reads less than this share of the band's lower end, or of which the upper end is less than this share, is further off than sound parts differ. */
 const WELL = 0.6;
 
 function aboveWords(verdict: CoilVerdict, at: string, whose: string, within: string): Omit<MeterWords, 'scale'> {

@@ -1,30 +1,20 @@
 import { expect, test } from 'vitest';
-import type { CaseFile, Observation, Repair } from '../../core/casefile/contract';
 import { validate } from '../../core/casefile/validate';
 import { assess } from '../../core/judgement/assess';
 import { EXPERT_BESIDE_WHEELS } from './expertBeside';
 import type { ExpertCase, Stage } from './expertCase';
 import { EXPERT_MIDWAY } from './expertMidway';
 import { EXPERT_AT_WHEELS } from './expertWheel';
+import { after } from './writtenCase';
 
 const EXPERT = [...EXPERT_AT_WHEELS, ...EXPERT_BESIDE_WHEELS, ...EXPERT_MIDWAY];
 
 /** Share of all stages in which the adviser does as the expert would. */
 const AS_AN_EXPERT = 0.95;
 
-function fileAfter(written: ExpertCase, count: number): CaseFile {
-  const observations: Observation[] = [];
-  const repairs: Repair[] = [];
-  written.steps.slice(0, count).forEach((step, index) => {
-    if ('repaired' in step) repairs.push({ ...step.repaired, id: `r${index}`, after: observations.at(-1)?.id ?? null });
-    else observations.push({ ...step, id: `o${index}` });
-  });
-  return { format: 'zelf-case', version: 1, vehicle: written.vehicle, observations, repairs };
-}
-
 /** What an expert would object to at a stage; empty where nothing. */
 function objections(written: ExpertCase, stage: Stage): string {
-  const { ranking, next } = assess(fileAfter(written, stage.after));
+  const { ranking, next } = assess(after(written, stage.after));
   const [top] = ranking;
   const leads = `${top?.fault}${top?.channel ? `@${top.channel}` : ''}`;
   const moves = next.slice(0, 3).map((move) => `${move.check}${move.channel ? `@${move.channel}` : ''}`);
@@ -40,7 +30,7 @@ function objections(written: ExpertCase, stage: Stage): string {
 test('there are as many cases again as before, and each is a right case file', () => {
   expect(EXPERT.length).toBeGreaterThanOrEqual(50);
   for (const written of EXPERT)
-    expect(validate(fileAfter(written, written.steps.length)), written.name).toMatchObject({ ok: true });
+    expect(validate(after(written, written.steps.length)), written.name).toMatchObject({ ok: true });
 });
 
 test('an expert would agree in 95 of 100 stages', () => {
