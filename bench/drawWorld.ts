@@ -103,12 +103,16 @@ const DRIVE_KM = 8;
  * A random car with its faults drawn by the bench's own frequencies, its physics by physical ranges. Each subject draws from a branch of its own, so that a new draw in one reshuffles no other.
  * @param chance draws. @param weigh multiplies how often faults of a segment are drawn; 1 for all unless given.
  * @returns the world, ready to be looked at; its lamps are lit, or a code is stored.
+ * @example drawWorld(chance()).faults.length > 0 // => true
  */
 export function drawWorld(chance: Chance, weigh: (segment: string) => number = () => 1): World {
   return new World(drawMade(chance, weigh), chance.branch('life'));
 }
 
-/** The same as plain data, for whoever wants several worlds of one car. */
+/**
+ * The same as plain data, for whoever wants several worlds of one car.
+ * @example drawMade(chance()).car.corners.length // => 4
+ */
 export function drawMade(chance: Chance, weigh: (segment: string) => number = () => 1): Made {
   const kind = chance.branch('kind');
   const channels = kind.hits(0.9) ? FOUR : THREE;
@@ -165,6 +169,7 @@ function lived(
 /**
  * A car with given faults. @param channels its channels. @param type its sensors. @param faults what is broken. @param chance draws severity, strategy, what is known.
  * @returns the world.
+ * @example makeWorld(['front-left', 'front-right', 'rear-axle'], 'passive', [{ channel: 'rear-axle', fault: 'lead-open' }], chance()).vehicle.channels // => ["front-left","front-right","rear-axle"]
  */
 export function makeWorld(
   channels: readonly Channel[],
@@ -212,6 +217,7 @@ export interface Particulars {
  * A car with given faults, as plain data: broken, driven for some days, and brought to whoever looks.
  * @param channels its channels. @param type its sensors. @param faults what is broken. @param chance draws the rest. @param own what is particular to it.
  * @returns the car.
+ * @example makeCar(['front-left', 'rear-axle'], 'active', [{ channel: 'rear-axle', fault: 'lead-open' }], chance()).car.corners.map(({ type }) => type) // => ["active","active"]
  */
 export function makeCar(
   channels: readonly Channel[],

@@ -26,6 +26,7 @@ function wholeSignal(signal: Signal, how: 'hand-spin' | 'drive', chance: Chance)
  * What the live speed of a corner shows on a low-cost reader.
  * @param corner the corner. @param car the car. @param how standing, turned by hand or driven. @param isWet the weather on the road. @param chance draws.
  * @returns the finding; a conductor that opens in some moments drops out, in all of them it is silent.
+ * @example liveLook(brokenWheel('lead-open'), broken('lead-open'), 'drive', false, chance()) // => {"finding":"zero"}
  */
 export function liveLook(
   corner: Corner,

@@ -63,6 +63,7 @@ const BESIDE_SHARE = 0.15;
 /**
  * Somebody looks at a part. What looks like damage need not be any; damage is now and then overlooked, or found beside something harmless.
  * @param part which. @param car the car. @param corner where; null beside the channels. @param chance draws. @returns one observation a finding.
+ * @example lookAt('plug', broken('plug-loose'), brokenWheel('plug-loose'), chance()).map(({ finding }) => finding) // => ["loose","wet"]
  */
 export function lookAt(part: LookPart, car: Car, corner: Corner | null, chance: Chance): Seen[] {
   const truth = visible(part, car, corner);

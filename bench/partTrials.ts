@@ -32,6 +32,7 @@ function isQuietByHand(car: Car, strategy: Strategy, chance: Chance): boolean {
  * Tries a corner with another sensor, or with none.
  * @param kind `swap` with the twin and a drive, `substitute` a new one and a spin by hand, `unplug`. @param corner where. @param twin the corner whose sensor is exchanged, if there is one.
  * @param car the car. @param strategy of its module. @param chance draws. @returns the observation.
+ * @example tryPart('substitute', brokenWheel('sensor-open'), null, broken('sensor-open'), MODULE, chance()).result // => "signal-normal"
  */
 export function tryPart(
   kind: 'swap' | 'substitute' | 'unplug',

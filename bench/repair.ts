@@ -60,6 +60,7 @@ const AT_CAR: Readonly<Record<string, Partial<Car>>> = {
  * The car after a repair, done properly.
  * @param car the car. @param repair `action:segment`. @param channel its corner, null where it has none. @param chance draws the new part's tolerances.
  * @returns the car; a repair that touches nothing that is broken changes nothing that matters.
+ * @example repairCar(broken('lead-open'), 'replaced:sensor', 'front-left', chance()).corners[0].lead.ohm.every((ohm) => ohm < 1) // => true
  */
 export function repairCar(car: Car, repair: string, channel: Channel | null, chance: Chance): Car {
   const atCorner = AT_CORNER[repair];
@@ -81,7 +82,10 @@ export function repairCar(car: Car, repair: string, channel: Channel | null, cha
   };
 }
 
-/** Limits within which a corner works for good. */
+/**
+ * Limits within which a corner works for good.
+ * @example isSoundCorner(brokenWheel('bearing-play')) // => false
+ */
 export function isSoundCorner(corner: Corner): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
   return (
@@ -110,7 +114,10 @@ export function isSoundCorner(corner: Corner): boolean {
   );
 }
 
-/** Whether nothing is wrong with the car. */
+/**
+ * Whether nothing is wrong with the car.
+ * @example isSound(SOUND) // => true
+ */
 export function isSound(car: Car): boolean {
   return (
     car.corners.every(isSoundCorner) &&

@@ -2,9 +2,11 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
+import * as exampleBench from './support/exampleBench';
 import * as exampleCase from './support/exampleCase';
+import * as exampleInside from './support/exampleInside';
 
-/** Every `@example expression // => value` in a docstring of core and bench is run, with `CASE`, `STAGE`, `POSTERIOR` and `asBytes` of `support/exampleCase.ts` at hand; `≈` compares to three significant digits. */
+/** Every `@example expression // => value` in a docstring of core and bench is run, with what `support/exampleCase.ts`, `exampleInside.ts` and `exampleBench.ts` export at hand; `≈` compares to three significant digits. */
 const EXAMPLE = /^\s*\*\s*@example\s+(.+?)\s+\/\/\s*(=>|≈)\s*(.+?)\s*$/;
 const ROOT = process.cwd();
 
@@ -35,7 +37,7 @@ const examples = files.flatMap((file) =>
 
 async function run(code: string, file: string): Promise<unknown> {
   const own = (await import(/* @vite-ignore */ pathToFileURL(file).href)) as Record<string, unknown>;
-  const scope: Record<string, unknown> = { ...own, ...exampleCase };
+  const scope: Record<string, unknown> = { ...exampleCase, ...exampleInside, ...exampleBench, ...own };
   const names = Object.keys(scope);
   // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
   return new Function(...names, `return (${code});`)(...names.map((name) => scope[name])) as unknown;
@@ -47,17 +49,18 @@ test.each(examples)('$call', async ({ file, call, near, wanted }) => {
   else expect(got).toEqual(expected);
 });
 
-test('there are as many examples as the docstrings promise', () => {
-  expect(examples.length).toBeGreaterThanOrEqual(150);
-});
+/** An exported function, declared or as a constant, with what stands before it. */
+const EXPORTED =
+  /((?:\/\*\*(?:(?!\*\/)[\s\S])*\*\/\n)?)^export (?:(?:async )?function (\w+)|const (\w+) = (?:<[^=]*>)?\([^=]*\)(?:: [^=]+?)? =>)/gm;
+const exported = files.flatMap((file) =>
+  [...readFileSync(file, 'utf8').matchAll(EXPORTED)].map(([, doc = '', declared, constant]) => ({
+    doc,
+    name: `${file.slice(ROOT.length + 1)}: ${declared ?? constant}`,
+  })),
+);
 
-test('every exported function of core and bench has a docstring', () => {
-  const bare = files.flatMap((file) => {
-    const text = readFileSync(file, 'utf8');
-    return [...text.matchAll(/(^|\n)(.*)\nexport (?:async )?function (\w+)/g)]
-      .filter((match) => !/\*\/\s*$/.test(match[2] ?? ''))
-      .map((match) => `${file}: ${match[3]}`);
-  });
-  expect(files.length).toBeGreaterThan(50);
-  expect(bare).toEqual([]);
+test('every exported function of core and bench has a docstring with an example that runs', () => {
+  expect(exported.length).toBeGreaterThanOrEqual(440);
+  expect(exported.filter(({ doc }) => !/\* @example \S/.test(doc)).map(({ name }) => name)).toEqual([]);
+  expect(examples.length).toBeGreaterThanOrEqual(exported.length);
 });

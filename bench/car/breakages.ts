@@ -255,6 +255,7 @@ function crossed(car: Car, channel: Channel, chance: Chance): Car {
  * A car with one fault more.
  * @param car the car. @param fault of the catalogue. @param channel its corner; null for what all share. @param chance draws.
  * @returns the broken car; `stale-code` breaks nothing. @throws RangeError for a fault that the physics does not know.
+ * @example breakCar(SOUND, 'lead-open', 'front-left', chance()).corners[0].lead.ohm.some((ohm) => ohm > 1e8) // => true
  */
 export function breakCar(car: Car, fault: FaultId, channel: Channel | null, chance: Chance): Car {
   switch (fault) {

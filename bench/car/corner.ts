@@ -103,7 +103,10 @@ export const BREAK_OHM = 5e8;
 /** Coils outside these are broken or bridged, ohm; where none is left, this is taken. */
 const COIL_OHM = { least: 500, most: 5000, usual: 1200 } as const;
 
-/** What the manual prints for a car's coil: the middle one of those that can be sound, ohm at 20 °C. */
+/**
+ * What the manual prints for a car's coil: the middle one of those that can be sound, ohm at 20 °C.
+ * @example typicalCoilOhm({ corners: [] }) // => 1200
+ */
 export function typicalCoilOhm({ corners }: Pick<Car, 'corners'>): number {
   const sound = corners
     .map((corner) => corner.sensor.coilOhm)

@@ -61,6 +61,7 @@ const SPIN_VOLT = 0.35;
  * What a voltmeter shows of a passive sensor while its wheel is spun by hand, one turn a second.
  * @param corner the corner. @param car what it shares. @param tap where the probes sit. @param chance draws the moment of shaky conductors.
  * @returns volt, 0 or more; 0 for an active sensor. The meter's own input is the load.
+ * @example spinVolt(ACTIVE_WHEEL, ACTIVE, { nodes: ['s1', 's2'], loadOhm: 1e7, manner: {} }, chance()) // => 0
  */
 export function spinVolt(corner: Corner, car: Car, tap: Tap, chance: Chance): number {
   if (corner.type === 'active') return 0;
@@ -80,7 +81,10 @@ function isBroken(corner: Corner, moment: Moment, chance: Chance): boolean {
   );
 }
 
-/** Whether an active sensor is fed and heard: no break, no short, enough volts left. */
+/**
+ * Whether an active sensor is fed and heard: no break, no short, enough volts left.
+ * @example isFed(brokenWheel('lead-open', ACTIVE), ACTIVE, chance()) // => false
+ */
 export function isFed(corner: Corner, car: Car, chance: Chance, moment: Moment = AT_REST): boolean {
   const pairs = [corner.lead, corner.plug, corner.loom, corner.modulePlug];
   const series = pairs.reduce((sum, pair) => sum + pair.ohm[0] + pair.ohm[1], 0);
@@ -96,6 +100,7 @@ export function isFed(corner: Corner, car: Car, chance: Chance, moment: Moment =
  * The signal of a corner as its module hears it, at this moment.
  * Passive: a wire that touches a feed drives the input out of its range; else e.m.f. ∝ speed · exp(−2π·gap/pitch) (spacing loss, Wallace 1951). Active: heard where the field passes a threshold, down to standstill.
  * @param corner the corner. @param car what it shares. @param chance draws whether bad conductors open. @param moment what acts on the car. @returns the signal.
+ * @example signalOf(brokenWheel('lead-open'), SOUND, chance()).cutInKmh // => Infinity
  */
 export function signalOf(corner: Corner, car: Car, chance: Chance, moment: Moment = AT_REST): Signal {
   const { strong, weak } = fieldOf(corner);

@@ -2,7 +2,10 @@ import type { Channel, SensorType } from '../../core/casefile/words';
 import type { Chance } from '../chance';
 import { NOT_TOUCHING, SOUND_GAP_M, type Car, type Corner, type Pair } from './corner';
 
-/** A sound pair of conductors. */
+/**
+ * A sound pair of conductors.
+ * @example soundPair(0.2).ohm // => [0.2,0.2]
+ */
 export function soundPair(ohm: number): Pair {
   return {
     ohm: [ohm, ohm],
@@ -62,6 +65,7 @@ function worn(part: keyof typeof HARMLESS, chance: Chance): string {
 /**
  * A sound corner after some years on the road: nothing wrong with it, and here and there something that looks as if.
  * @param corner as new. @param chance draws. @returns the corner with its sights; its physics unchanged.
+ * @example aged(WHEEL, chance()).sensor.coilOhm === WHEEL.sensor.coilOhm // => true
  */
 export function aged(corner: Corner, chance: Chance): Corner {
   const look = (part: keyof typeof HARMLESS): { readonly look: string } => ({ look: worn(part, chance) });
@@ -81,6 +85,7 @@ export function aged(corner: Corner, chance: Chance): Corner {
  * One corner as it left the factory, within its tolerances.
  * @param channel the corner. @param type its sensor. @param coilOhm the type's coil at 20 °C, ohm. @param chance draws.
  * @returns a corner without any fault.
+ * @example soundCorner('rear-left', 'passive', 1200, chance()).bearingPlayM // => 0
  */
 export function soundCorner(channel: Channel, type: SensorType, coilOhm: number, chance: Chance): Corner {
   return {
@@ -121,6 +126,7 @@ export function soundCorner(channel: Channel, type: SensorType, coilOhm: number,
 /**
  * A sound car: four corners, or three with one rear sensor.
  * @param channels its channels. @param type its sensors. @param chance draws. @returns the car, some years old.
+ * @example soundCar(['front-left', 'rear-axle'], 'passive', chance()).corners.map(({ channel }) => channel) // => ["front-left","rear-axle"]
  */
 export function soundCar(channels: readonly Channel[], type: SensorType, chance: Chance): Car {
   const coilOhm = chance.pick([900, 1100, 1200, 1600, 2100]);

@@ -32,6 +32,7 @@ export function cornerRadius(steer: number, { wheelbaseM }: Stance): number {
 /**
  * True road speed under one wheel: each wheel runs on its own circle around the same centre, the outer ones on larger ones.
  * @param corner the wheel. @param motion of the car. @param stance of the car. @returns km/h, 0 or more.
+ * @example wheelKmh(WHEEL, { kmh: 30, steer: 0 }) // => 30
  */
 export function wheelKmh(corner: Corner, motion: Motion, stance: Stance = USUAL_STANCE): number {
   const radius = cornerRadius(motion.steer, stance);
@@ -43,6 +44,7 @@ export function wheelKmh(corner: Corner, motion: Motion, stance: Stance = USUAL_
 
 /**
  * Turns of a wheel a second. @param kmh under the wheel. @param circumferenceM rolling, metre, above 0. @returns 1/s.
+ * @example turnsPerSecond(36, 2) // => 5
  */
 export function turnsPerSecond(kmh: number, circumferenceM: number): number {
   return kmh / 3.6 / circumferenceM;

@@ -94,7 +94,10 @@ export function solve({ resistors, sources }: Network): ReadonlyMap<string, numb
   return new Map([[GROUND, 0], ...names.map((name, at) => [name, volts[at] ?? 0] as const)]);
 }
 
-/** Volt between two nodes, `to` against `from`; a node that isn't there floats at ground. */
+/**
+ * Volt between two nodes, `to` against `from`; a node that isn't there floats at ground.
+ * @example voltBetween({ resistors: [{ from: 'a', to: 'ground', ohm: 30 }], sources: [{ from: 'ground', to: 'a', volt: 12, ohm: 10 }] }, 'ground', 'a') // ≈ 9
+ */
 export function voltBetween(network: Network, from: string, to: string): number {
   const volts = solve(network);
   return (volts.get(to) ?? 0) - (volts.get(from) ?? 0);
@@ -104,6 +107,7 @@ export function voltBetween(network: Network, from: string, to: string): number 
  * What an ohmmeter sees between two nodes: it drives 1 V through its range resistor and reads what is left over.
  * A network with sources of its own upsets it, as it does a real one.
  * @param network the network. @param from one probe. @param to the other. @returns ohm; more than 1 TΩ or an impossible reading is Infinity.
+ * @example ohmBetween({ resistors: [{ from: 'a', to: 'b', ohm: 300 }, { from: 'a', to: 'b', ohm: 600 }], sources: [] }, 'a', 'b') // ≈ 200
  */
 export function ohmBetween(network: Network, from: string, to: string): number {
   const range = 10_000;

@@ -44,7 +44,10 @@ function acts(by: Shaky['by'], part: Place, moment: Moment): boolean {
   }
 }
 
-/** Whether a bad conductor is open at this moment. */
+/**
+ * Whether a bad conductor is open at this moment.
+ * @example isOpen(null, 'lead', {}, chance()) // => false
+ */
 export function isOpen(shaky: Shaky | null, part: Place, moment: Moment, chance: Chance): boolean {
   return shaky !== null && chance.hits(acts(shaky.by, part, moment) ? shaky.opensUnder : shaky.opensAtRest);
 }
@@ -71,6 +74,7 @@ function through(
  * A channel from sensor to module as resistors.
  * @param corner the channel. @param manner what is apart and what acts on it. @param celsius of the sensor. @param chance draws the moment of shaky conductors.
  * @returns the passive network, without the module's feed or bias.
+ * @example wiringOf(WHEEL, AS_FITTED, 20, chance()).sources // => []
  */
 export function wiringOf(corner: Corner, manner: Manner, celsius: number, chance: Chance): Network {
   const { sensor, lead, plug, loom, modulePlug } = corner;
@@ -110,6 +114,7 @@ const OFF_OHM = { passive: [10_000, 10_000], active: [47_000, 100] } as const;
 /**
  * The network with ignition off: what the module's input still is to an ohmmeter.
  * @param network a channel's wiring. @param corner the channel. @returns the network with the input's resistors.
+ * @example unpowered({ resistors: [], sources: [] }, WHEEL).sources // => []
  */
 export function unpowered(network: Network, corner: Corner): Network {
   const [first, second] = OFF_OHM[corner.type];
@@ -131,6 +136,7 @@ const FEED_PIN_OHM = 0.2;
  * The network with ignition on: the module feeds an active sensor, or biases a passive one; other wires of the car are fed whatever it does.
  * @param network a channel's wiring. @param corner the channel. @param car its battery, and what is lost on the way to the module. @param manner what is apart.
  * @returns the network with its sources; a module's feed that is dead, or switched off for a short, gives nothing.
+ * @example powered({ resistors: [], sources: [] }, WHEEL, SOUND, AS_FITTED).sources.length > 0 // => true
  */
 export function powered(network: Network, corner: Corner, car: Car, manner: Manner): Network {
   const feedVolt = car.batteryVolt - car.feedDropVolt;

@@ -43,7 +43,10 @@ export const BY_HAND: MeterKind = {
 
 const BY_HAND_SHARE = 0.35;
 
-/** The meter that an owner has. */
+/**
+ * The meter that an owner has.
+ * @example drawMeter(chance()).id // => "autoranging"
+ */
 export function drawMeter(chance: Chance): MeterKind {
   return chance.hits(BY_HAND_SHARE) ? BY_HAND : AUTORANGING;
 }
@@ -64,6 +67,7 @@ function bestRange(value: number, ranges: readonly number[]): number {
  * What the display shows of a true value.
  * @param value in the quantity's base unit. @param quantity what is measured. @param meter which. @param chance draws the meter's error.
  * @returns the display: overload above the range, else rounded to one count and never negative.
+ * @example displayOf(3000, 'resistance', { ...BY_HAND, setTo: 2000 }, chance()).value // => "overload"
  */
 export function displayOf(value: number, quantity: Quantity, meter: MeterKind, chance: Chance): Display {
   const fullScale = meter.setTo ?? bestRange(value, meter.ranges[quantity]);

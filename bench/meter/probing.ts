@@ -27,6 +27,7 @@ function isLedAstray({ from, to }: Probes, corner: Corner): boolean {
 /**
  * What an ohmmeter sees between any two points, ignition off; a module that is plugged in lies beside what is measured.
  * @param probes where. @param corner the channel. @param car the car. @param chance draws whether bad conductors open. @returns ohm; Infinity where nothing joins them.
+ * @example ohmsAt({ from: 's1', to: 's2', manner: { sensorPlug: 'apart', modulePlug: 'together' } }, brokenWheel('sensor-open'), SOUND, chance()) > 1e8 // => true
  */
 export function ohmsAt(probes: Probes, corner: Corner, car: Car, chance: Chance): number {
   if (isLedAstray(probes, corner)) return Infinity;
@@ -42,6 +43,7 @@ function fedNetwork(probes: Probes, corner: Corner, car: Car, chance: Chance): N
 /**
  * Direct volts between any two points, ignition on. The meter's own input loads what it measures, so that a broken wire shows next to nothing.
  * @param probes where; `to` is the red one. @param corner the channel. @param car the car. @param chance draws. @returns volt, signed.
+ * @example Math.round(10 * voltsAt({ from: 'ground', to: 'battery', manner: { sensorPlug: 'apart', modulePlug: 'together' } }, WHEEL, { ...SOUND, batteryVolt: 12.6 }, chance())) / 10 // => 12.6
  */
 export function voltsAt(probes: Probes, corner: Corner, car: Car, chance: Chance): number {
   const { from, to } = probes;
@@ -52,6 +54,7 @@ export function voltsAt(probes: Probes, corner: Corner, car: Car, chance: Chance
 /**
  * Alternating volts between any two points while the wheel is spun by hand, one turn a second.
  * @param probes where. @param corner the channel. @param car the car. @param chance draws. @returns volt, 0 or more; 0 of an active sensor.
+ * @example spinVoltsAt({ from: 's1', to: 's2', manner: { sensorPlug: 'apart', modulePlug: 'together' } }, ACTIVE_WHEEL, ACTIVE, chance()) // => 0
  */
 export function spinVoltsAt(probes: Probes, corner: Corner, car: Car, chance: Chance): number {
   const tap = { nodes: [probes.from, probes.to] as const, loadOhm: INPUT_OHM, manner: probes.manner };
@@ -61,6 +64,7 @@ export function spinVoltsAt(probes: Probes, corner: Corner, car: Car, chance: Ch
 /**
  * Current through a meter that joins two points, ignition on.
  * @param probes where. @param corner the channel. @param car the car. @param chance draws. @returns ampere, 0 or more.
+ * @example amperesAt({ from: 's1', to: 'p1', manner: { sensorPlug: 'apart', modulePlug: 'together' } }, brokenWheel('lead-open', ACTIVE), ACTIVE, chance()) < 1e-6 // => true
  */
 export function amperesAt(probes: Probes, corner: Corner, car: Car, chance: Chance): number {
   const { from, to } = probes;

@@ -89,6 +89,7 @@ function isProbed(point: MeterPoint): point is ProbedPoint {
  * @param corner the channel; null for battery and module's feed. @param car the car. @param point where the probes are.
  * @param quantity what is measured. @param how `wiggle` while flexing, `hand-spin`, `cranking`. @param chance draws. @param meter which multimeter.
  * @returns the observation without its id. @throws RangeError for a point at no channel that needs one.
+ * @example readMeter(brokenWheel('sensor-open'), SOUND, 'sensor', 'resistance', 'rest', chance()).value // => "overload"
  */
 export function readMeter(
   corner: Corner | null,

@@ -29,7 +29,10 @@ const TENS: Readonly<Record<Channel, number>> = {
 };
 const UNITS = { circuit: 1, signal: 2 } as const;
 
-/** The code of a finding, as this module tells it. */
+/**
+ * The code of a finding, as this module tells it.
+ * @example codeOf({ channel: 'front-left', byte: '13', by: 'circuit' }, MODULE).text // => "C0031-13"
+ */
 export function codeOf({ channel, byte, by }: Finding, strategy: Strategy): Found {
   const text =
     strategy.speaks === 'by-lamp'
@@ -40,7 +43,10 @@ export function codeOf({ channel, byte, by }: Finding, strategy: Strategy): Foun
   return { text, module: 'abs', channel, by };
 }
 
-/** What the manual of such a car prints about its flash codes. */
+/**
+ * What the manual of such a car prints about its flash codes.
+ * @example flashMeanings(['front-left'])['21'].channel // => "front-left"
+ */
 export function flashMeanings(channels: readonly Channel[]): NonNullable<Vehicle['codeMeanings']> {
   return Object.fromEntries(
     channels.flatMap((channel) =>
@@ -61,14 +67,20 @@ function noteOf({ kmh, volt, celsius }: Frame): string {
   return `set at ${Math.round(kmh)} km/h, ${volt.toFixed(1)} V, ${Math.round(celsius)} °C`;
 }
 
-/** A stored code as an observation; odometer and circumstances where the module keeps them. */
+/**
+ * A stored code as an observation; odometer and circumstances where the module keeps them.
+ * @example observed(ENTRY, MODULE).status // => "current"
+ */
 export function observed(entry: Entry, strategy: Strategy): Code {
   const dated = strategy.dates ? { odometer: entry.frame.odometerKm, note: noteOf(entry.frame) } : {};
   const status = strategy.speaks === 'by-lamp' ? 'unknown' : statusFromByte(statusByteOf(entry));
   return { kind: 'code', code: entry.text, status, module: entry.module, ...dated };
 }
 
-/** Other modules miss the wheel speeds once the brake module has given them up. */
+/**
+ * Other modules miss the wheel speeds once the brake module has given them up.
+ * @example echoesOf([ENTRY], MODULE).map(({ text }) => text) // => ["P0500"]
+ */
 export function echoesOf(memory: Memory, strategy: Strategy): readonly Found[] {
   const isGivenUp = memory.some((entry) => entry.module === 'abs' && entry.isConfirmed && entry.channel !== null);
   return isGivenUp
@@ -76,7 +88,10 @@ export function echoesOf(memory: Memory, strategy: Strategy): readonly Found[] {
     : [];
 }
 
-/** A starved module finds its own voltage too low as soon as the key is on, and blames channels for it. */
+/**
+ * A starved module finds its own voltage too low as soon as the key is on, and blames channels for it.
+ * @example supplyFindings(SOUND, chance()) // => []
+ */
 export function supplyFindings(car: Car, chance: Chance): readonly Finding[] {
   if (car.feedDropVolt <= 2 || car.feedDropVolt >= 5) return [];
   return car.corners
@@ -86,7 +101,10 @@ export function supplyFindings(car: Car, chance: Chance): readonly Finding[] {
 
 const beside = (text: string, module: Found['module']): Found => ({ text, module, channel: null, by: 'circuit' });
 
-/** What lasts beside the channels: the brake switch, the float; and a brake module that nobody can reach. */
+/**
+ * What lasts beside the channels: the brake switch, the float; and a brake module that nobody can reach.
+ * @example sharedCodes({ ...SOUND, feedDropVolt: 6 }, MODULE, chance()).map(({ text }) => text) // => ["U0121"]
+ */
 export function sharedCodes(car: Car, strategy: Strategy, chance: Chance): readonly Found[] {
   if (strategy.speaks === 'by-lamp') return [];
   return [
@@ -96,7 +114,10 @@ export function sharedCodes(car: Car, strategy: Strategy, chance: Chance): reado
   ];
 }
 
-/** A weak battery that sags while cranking: codes all over the car, all at one odometer reading. */
+/**
+ * A weak battery that sags while cranking: codes all over the car, all at one odometer reading.
+ * @example floodCodes(SOUND, MODULE, chance()) // => []
+ */
 export function floodCodes(car: Car, strategy: Strategy, chance: Chance): readonly Found[] {
   if (car.crankingVolt >= 9.4 || strategy.speaks === 'by-lamp' || !chance.hits(0.8)) return [];
   const wheels = car.corners

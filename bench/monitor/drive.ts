@@ -31,12 +31,18 @@ const ROAD: readonly { readonly moment: Moment; readonly kmh: number }[] = [
   { moment: HOT, kmh: 60 },
 ];
 
-/** Whether any conductor of a corner opens now and then. */
+/**
+ * Whether any conductor of a corner opens now and then.
+ * @example isShaky(brokenWheel('lead-intermittent')) // => true
+ */
 export function isShaky({ sensor, lead, plug, loom, modulePlug }: Corner): boolean {
   return [sensor, lead, plug, loom, modulePlug].some((sensor) => sensor.shaky !== null);
 }
 
-/** The moments of a drive in this weather. */
+/**
+ * The moments of a drive in this weather.
+ * @example momentsOf(true).every(({ moment }) => moment.isWet) // => true
+ */
 export function momentsOf(isWet: boolean): readonly { readonly moment: Moment; readonly kmh: number }[] {
   return ROAD.map(({ moment, kmh }) => ({ moment: { ...moment, isWet }, kmh }));
 }
@@ -56,6 +62,7 @@ function circuitOnRoad(corner: Corner, car: Car, isWet: boolean, strategy: Strat
 /**
  * Key on, then a drive: the electrical test again and again while all shakes, warms and bends, and the comparison of wheels.
  * @param car the car. @param isWet the weather. @param strategy of its module. @param chance draws. @returns what was found, a finding a channel.
+ * @example driveTrip(SOUND, false, MODULE, chance()).moving // => []
  */
 export function driveTrip(car: Car, isWet: boolean, strategy: Strategy, chance: Chance): Trip {
   const atKeyOn = keyOnTest(car, strategy, chance);

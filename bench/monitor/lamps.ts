@@ -43,6 +43,7 @@ function patternOf(trips: readonly Trip[], isLatched: boolean, strategy: Strateg
  * What an owner can tell of the lamps before anything is opened.
  * @param car the car. @param memory of its module. @param trips the last drives. @param strategy whether its lamp latches. @param chance draws what is told.
  * @returns the observation.
+ * @example lampsSeen(SOUND, [], [], MODULE, chance()).lit // => []
  */
 export function lampsSeen(car: Car, memory: Memory, trips: readonly Trip[], strategy: Strategy, chance: Chance): Seen {
   const sags = car.crankingVolt < SAGS_VOLT;

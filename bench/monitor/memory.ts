@@ -50,6 +50,7 @@ function confirms(entry: Pick<Entry, 'by' | 'failed'>, strategy: Strategy): bool
  * Memory after a test found a fault.
  * @param memory before. @param found what. @param frame what is noted when the code is new. @param strategy how often it must be seen. @param isNow whether the fault is still there as this is written.
  * @returns memory with the code in it: pending, or confirmed.
+ * @example remembered([], { text: 'C0031-13', module: 'abs', channel: 'front-left', by: 'circuit' }, FRAME, MODULE, true)[0].isConfirmed // => true
  */
 export function remembered(memory: Memory, found: Found, frame: Frame, strategy: Strategy, isNow: boolean): Memory {
   const old = memory.find((entry) => entry.text === found.text && entry.module === found.module);
@@ -69,6 +70,7 @@ export function remembered(memory: Memory, found: Found, frame: Frame, strategy:
 /**
  * Key off and on: a new cycle. Nothing is failing until it is tested again; a code is forgotten once its fault stayed away for as many drives as the make wants.
  * @param memory before. @param strategy of the module. @param wasDriven whether the cycle that ends was a drive. @returns memory at key-on.
+ * @example nextCycle([{ ...ENTRY, failedThisCycle: false, clean: 39 }], MODULE, true) // => []
  */
 export function nextCycle(memory: Memory, strategy: Strategy, wasDriven: boolean): Memory {
   return memory.flatMap((entry): Entry[] => {
@@ -78,7 +80,10 @@ export function nextCycle(memory: Memory, strategy: Strategy, wasDriven: boolean
   });
 }
 
-/** The status byte of a code (ISO 14229-1, annex D). */
+/**
+ * The status byte of a code (ISO 14229-1, annex D).
+ * @example statusByteOf(ENTRY).toString(16) // => "af"
+ */
 export function statusByteOf(entry: Entry): number {
   return (
     (entry.isFailing ? BIT.failing : 0) |
@@ -93,6 +98,7 @@ export function statusByteOf(entry: Entry): number {
 /**
  * Whether the lamp is lit: a confirmed code of a channel, until it has stayed away for as long as the make wants.
  * @param memory now. @param strategy of the module. @returns true while lit.
+ * @example isLampLit([ENTRY], MODULE) // => true
  */
 export function isLampLit(memory: Memory, strategy: Strategy): boolean {
   const needsClean = { 'at-key-on': 0, 'after-drive': 1, 'after-erase': Infinity }[strategy.lampGoesOut];

@@ -27,6 +27,7 @@ function beside(car: Car, memory: Memory, strategy: Strategy, frame: Frame, chan
  * Key off and on: circuits are tested, what is found is there now; other modules miss what the brake module has given up.
  * @param car the car. @param memory before. @param strategy of its module. @param odometerKm now. @param chance draws.
  * @returns whether a channel failed, and memory.
+ * @example keyOn(broken('lead-open'), [], MODULE, 84200, chance()).memory.map(({ text }) => text) // => ["C0031-13"]
  */
 export function keyOn(
   car: Car,
@@ -46,6 +47,7 @@ export function keyOn(
  * Key on, then a drive.
  * @param car the car. @param memory before. @param strategy of its module. @param odometerKm at its end. @param isWet the weather. @param chance draws.
  * @returns all that was found, and memory as the car stands again.
+ * @example onTheRoad(SOUND, [], MODULE, 84200, false, chance()).memory // => []
  */
 export function onTheRoad(
   car: Car,
@@ -68,6 +70,6 @@ export function onTheRoad(
   }
   const flood = frameOf({ ...car, batteryVolt: car.crankingVolt - 1.4 }, odometerKm, 0, false);
   for (const floodCode of floodCodes(car, strategy, chance)) kept = remembered(kept, floodCode, flood, strategy, false);
-  for (const echoe of echoesOf(kept, strategy)) kept = remembered(kept, echoe, atKey, strategy, false);
+  for (const echo of echoesOf(kept, strategy)) kept = remembered(kept, echo, atKey, strategy, false);
   return { trip, memory: kept };
 }

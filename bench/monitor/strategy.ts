@@ -51,6 +51,7 @@ const BY_LAMP_SHARE = 0.08;
 /**
  * Draws how the module of a car goes about it.
  * @param type of its sensors: cars with active ones are too young to flash codes. @param chance draws. @returns the strategy.
+ * @example drawStrategy('active', chance()).speaks // => "to-readers"
  */
 export function drawStrategy(type: 'passive' | 'active', chance: Chance): Strategy {
   const speaks = type === 'passive' && chance.hits(BY_LAMP_SHARE) ? 'by-lamp' : 'to-readers';

@@ -39,6 +39,7 @@ function shortOf(corner: Corner): string | null {
  * The electrical test of one channel: what the module can measure from its own pins, at this moment.
  * @param corner the channel. @param car what it shares. @param moment what acts on the car. @param names what this make takes for a circuit, and how it names what it finds. @param chance draws.
  * @returns a failure type byte (ISO 15031-6), null when it passes.
+ * @example electricalTest(brokenWheel('lead-open'), SOUND, { moved: 'nothing' }, MODULE, chance()) // => "13"
  */
 export function electricalTest(
   corner: Corner,
@@ -66,7 +67,10 @@ export function electricalTest(
   return leak < LEAK_OHM ? '11' : null;
 }
 
-/** What comparing wheels on the road shows of one channel. */
+/**
+ * What comparing wheels on the road shows of one channel.
+ * @example motionTest(brokenWheel('lead-open'), SOUND, MODULE, chance()) // => "31"
+ */
 export function motionTest(corner: Corner, car: Car, strategy: Strategy, chance: Chance): string | null {
   const signal = signalOf(corner, car, chance);
   if (signal.cutInKmh > strategy.comparesFromKmh) return strategy.silentByte;
@@ -77,7 +81,10 @@ export function motionTest(corner: Corner, car: Car, strategy: Strategy, chance:
   return null;
 }
 
-/** The key-on test: still, before anything moves. */
+/**
+ * The key-on test: still, before anything moves.
+ * @example keyOnTest(broken('lead-open'), MODULE, chance()).map(({ channel, byte }) => `${channel} ${byte}`) // => ["front-left 13"]
+ */
 export function keyOnTest(car: Car, strategy: Strategy, chance: Chance): Finding[] {
   if (!strategy.testsAtKeyOn) return [];
   return car.corners.flatMap((corner): Finding[] => {

@@ -38,6 +38,7 @@ function beliefIn(file: CaseFile, faults: readonly HiddenFault[]): number {
 /**
  * Looks back on a practice: every move's price and worth, the least it could have cost, and what the adviser would have done with the same car.
  * @param practice the car and all that was done. @returns the debrief; money and minutes as the trial counts them.
+ * @example debriefOf({ level: 'first', seed: 1, actions: [] }).leastRepairs // => ["replaced:sensor"]
  */
 export function debriefOf(practice: Practice): Debrief {
   const { actions } = practice;

@@ -58,6 +58,7 @@ function coilsInBand(vehicle: Vehicle): (car: Car) => Car {
 /**
  * A car like that of another job.
  * @param twin its vehicle, and what is believed of it. @param seed whole number. @returns its world; a car with a stale code where nothing is suspected.
+ * @example twinWorld({ vehicle: CASE.vehicle, likely: [] }, 1).faults.map(({ fault }) => fault) // => ["stale-code"]
  */
 export function twinWorld({ vehicle, likely }: TwinOf, seed: number): World {
   const chance = chanceFrom(seed);
@@ -77,6 +78,7 @@ export function twinWorld({ vehicle, likely }: TwinOf, seed: number): World {
 /**
  * The practice car of a level and a seed: always the same one for the same two.
  * @param id the level. @param seed whole number. @param twin of whom, at the level `twin`. @returns its world. @throws RangeError for an unknown level, or a twin of nobody.
+ * @example drawPractice('first', 1).faults.map(({ channel, fault }) => `${channel} ${fault}`) // => ["rear-right sensor-short"]
  */
 export function drawPractice(id: string, seed: number, twin?: TwinOf): World {
   const level = levelOf(id);

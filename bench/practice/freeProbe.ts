@@ -50,6 +50,7 @@ const MILLIVOLT_RANGE = 0.4;
  * What the meter shows between any two points of a corner's circuit, ignition off for ohms and on for volts and amperes: the same network as all checks are made on.
  * @param probe dial, points and plugs. @param corner the channel. @param car the car. @param meter which multimeter. @param chance draws its error and whether bad conductors open.
  * @returns the display; overload above the range.
+ * @example readFreely({ dial: 'ohm', red: 'S1', black: 'S2', plugs: { sensor: true, module: false } }, brokenWheel('sensor-open'), SOUND, { counts: 4000, percent: 1, digits: 2, ranges: { resistance: [4e3] } }, chance()).value // => "overload"
  */
 export function readFreely(probe: FreeProbe, corner: Corner, car: Car, meter: MeterKind, chance: Chance): Reading {
   const { dial, red, black, plugs, range } = probe;

@@ -22,6 +22,7 @@ export interface Lesson {
  * @param vehicle the owner's. @param found what it turned out to have. @param seed whole number: tolerances and chance.
  * @returns the adviser's road on it; the same one for the same three.
  * @throws RangeError where such a car shows no fault.
+ * @example lessonOf(CASE.vehicle, { channel: 'front-right', fault: 'plug-loose' }).isRight // => true
  */
 export function lessonOf(vehicle: Vehicle, found: HiddenFault, seed = 1): Lesson {
   const likely = [{ ...found, probability: 1 }];

@@ -113,7 +113,10 @@ export const TWIN: Level = {
   dropAfter: null,
 };
 
-/** The level of an id. @throws RangeError for one that there isn't. */
+/**
+ * The level of an id. @throws RangeError for one that there isn't.
+ * @example levelOf('first').faults // => ["sensor-short"]
+ */
 export function levelOf(id: string): Level {
   const level = [...LEVELS, TWIN].find((level) => level.id === id);
   if (!level) throw new RangeError(`there is no level "${id}"`);

@@ -144,6 +144,7 @@ function whyNot(rows: readonly Row[], dial: Dial, red: Point, black: Point): Set
  * What two probes on the drawn bench amount to.
  * @param dial where it stands. @param red one probe. @param black the other. @param plugs which are open.
  * @returns the check; or that the meter shows something that decides nothing (a plug that should be opened or closed first, a dial that does not suit); or a hint: no two points, or the meter would come to harm.
+ * @example settingOf('ohm', 'S1', 'S2', { sensor: true, module: false }).check // => "meter:sensor:resistance"
  */
 export function settingOf(dial: Dial, red: Point | null, black: Point | null, plugs: Plugs): Setting {
   if (!red || !black) return hint(texts.putBothProbesOn);

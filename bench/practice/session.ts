@@ -51,7 +51,10 @@ export interface Shown {
 const PROBE_MINUTES = 1;
 const NOTHING_KNOWN: Seen = { kind: 'history', event: 'nothing-known' };
 
-/** The car of a practice, before anything was done to it. @throws RangeError for an unknown level. */
+/**
+ * The car of a practice, before anything was done to it. @throws RangeError for an unknown level.
+ * @example worldOf({ level: 'first', seed: 1 }).faults.map(({ fault }) => fault) // => ["sensor-short"]
+ */
 export function worldOf({ level, seed, twin }: Pick<Practice, 'level' | 'seed' | 'twin'>): World {
   return drawPractice(level, seed, twin);
 }
@@ -123,7 +126,10 @@ export class PracticeSession {
   }
 }
 
-/** After how many answers the link of a practice's next reading is lost; null: it holds. Only the first link of some levels fails. */
+/**
+ * After how many answers the link of a practice's next reading is lost; null: it holds. Only the first link of some levels fails.
+ * @example dropOf({ level: 'first', seed: 1, actions: [{ do: 'read', modules: 1 }] }) // => null
+ */
 export function dropOf({ level, actions }: Practice): number | null {
   return actions.some((action) => action.do === 'read') ? null : levelOf(level).dropAfter;
 }
@@ -131,6 +137,7 @@ export function dropOf({ level, actions }: Practice): number | null {
 /**
  * The case file with which a practice begins: the car as its owner brings it, with its lamps.
  * @param practice level and seed. @returns the file; nothing in it tells the fault.
+ * @example startingFile({ level: 'first', seed: 1, actions: [] }).observations.map(({ kind }) => kind) // => ["lamps"]
  */
 export function startingFile(practice: Practice): CaseFile {
   const { file } = new PracticeSession({ ...practice, actions: [] }).ledger;

@@ -31,7 +31,10 @@ const LOOP: readonly Stretch[] = [
   { until: 120, kmh: [26, 0], steer: 0, isRough: false },
 ];
 
-/** Where the car is on its loop. @param second since it set off, 0 or more. */
+/**
+ * Where the car is on its loop. @param second since it set off, 0 or more.
+ * @example loopAt(0) // => {"motion":{"kmh":0,"steer":0},"isRough":false}
+ */
 export function loopAt(second: number): { readonly motion: Motion; readonly isRough: boolean } {
   const round = LOOP.at(-1)?.until ?? 1;
   const now = second % round;

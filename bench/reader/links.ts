@@ -48,6 +48,7 @@ function framed(module: number, message: Uint8Array): Uint8Array {
  * A link over the server's socket.
  * @param socket connecting. @param hello which car it is plugged into. @param timer how long the reader may take.
  * @returns the link once the reader is ready; rejects where there is no reader at the other end.
+ * @example socketLink({ readyState: 0, send() {}, close() {} }, {}, { after: (_ms, then) => (then(), () => undefined) }).catch(({ message }) => message) // => "no reader answers"
  */
 export function socketLink(socket: Socket, hello: Hello, timer: Timer): Promise<Link> {
   const ends = new Ends();
@@ -87,6 +88,7 @@ export function socketLink(socket: Socket, hello: Hello, timer: Timer): Promise<
 /**
  * A link to a worker, or whatever else stands behind a port.
  * @param port to the reader's side. @param hello which car. @param end frees the port. @returns the link once the reader is ready.
+ * @example portLink({ postMessage() {}, addEventListener() {}, start() {} }, {}, () => undefined) instanceof Promise // => true
  */
 export function portLink(port: Port, hello: Hello, end: () => void): Promise<Link> {
   const ends = new Ends();

@@ -23,7 +23,10 @@ const OTHER: Readonly<Record<Channel, Channel>> = {
   'rear-axle': 'rear-axle',
 };
 
-/** A reader that names wheels rightly or crosswise, with words or without. */
+/**
+ * A reader that names wheels rightly or crosswise, with words or without.
+ * @example namesOf('crossed', false).hasWords // => false
+ */
 export function namesOf(sides: ReaderNames['sides'], hasWords: boolean): ReaderNames {
   const of = (channel: Channel): Channel => (sides === 'crossed' ? OTHER[channel] : channel);
   return {
@@ -34,7 +37,10 @@ export function namesOf(sides: ReaderNames['sides'], hasWords: boolean): ReaderN
   };
 }
 
-/** The reader that an owner has. */
+/**
+ * The reader that an owner has.
+ * @example drawNames(chance()).sides // => "right"
+ */
 export function drawNames(chance: Chance): ReaderNames {
   return namesOf(chance.hits(CROSSED_SHARE) ? 'crossed' : 'right', chance.hits(WORDS_SHARE));
 }

@@ -16,7 +16,10 @@ export const READY = 'ready';
 /** A lost link is told as text, since a port cannot be cut from afar. */
 export const LOST = 'lost: ';
 
-/** The reader's side. */
+/**
+ * The reader's side.
+ * @example servePort({ postMessage() {}, addEventListener() {}, start() {} }, { now: () => 0 }) // => undefined
+ */
 export function servePort(port: Port, timer: Timer): void {
   let link: Link | null = null;
   port.addEventListener('message', ({ data }) => {

@@ -30,6 +30,7 @@ function isMotion(input: unknown): input is Motion | null {
 /**
  * Reads a client's introduction.
  * @param text JSON from outside. @returns the introduction, or null where it is none: wrong shape, unknown level, too many actions.
+ * @example readHello('{"spun":"fifth-wheel"}') // => null
  */
 export function readHello(text: string): Hello | null {
   try {
@@ -54,7 +55,10 @@ export function readHello(text: string): Hello | null {
   }
 }
 
-/** The reader of a practice car, and what goes wrong with its link. @param now milliseconds that only grow. @throws RangeError for actions that the bench cannot make. */
+/**
+ * The reader of a practice car, and what goes wrong with its link. @param now milliseconds that only grow. @throws RangeError for actions that the bench cannot make.
+ * @example readerFor({ practice: { level: 'first', seed: 1, actions: [] }, spun: null, motion: null, course: null, dropAfter: 3 }, () => 0).plan.dropAfter // => 3
+ */
 export function readerFor(
   hello: Hello,
   now: () => number,

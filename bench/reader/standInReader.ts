@@ -168,6 +168,7 @@ export class StandInReader {
 /**
  * A link to the stand-in within this program: the same contract as over a socket.
  * @param reader the reader's side. @param timer time. @param plan what goes wrong. @returns the link.
+ * @example Object.keys(linkTo(new StandInReader(worldWith('lead-open'), null, null, null), { now: () => 0, after: () => () => undefined })) // => ["send","onMessage","onLost","close"]
  */
 export function linkTo(reader: StandInReader, timer: Timer, plan: FaultPlan = GOOD_READER): Link {
   let hear: (module: number, message: Uint8Array) => void = () => undefined;

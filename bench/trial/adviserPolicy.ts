@@ -116,6 +116,7 @@ export interface AdviserJob {
 /**
  * The adviser at work: it does what it recommends first, until it calls a stop.
  * @param world the car. @returns how it went, and what it believed when it first repaired or stopped.
+ * @example adviserPolicy(worldWith('plug-loose')).outcome.repairedRightly // => true
  */
 export function adviserPolicy(world: World): AdviserJob {
   const ledger = new Ledger(world);

@@ -59,6 +59,7 @@ function helps(world: World, repair: string): boolean {
  * What was done before Zelf was asked: checks of the owner's own choice, sometimes a repair in vain, whose outcome nobody may have looked at.
  * Nothing of it is paid here: the trial compares what is spent from now on, and every policy meets the same car.
  * @param keeper the car's ledger, new. @param chance draws.
+ * @example beforehand({ world: worldWith('lead-open'), record() {}, recordRepair() {} }, chance()) // => undefined
  */
 export function beforehand(keeper: Keeper, chance: Chance): void {
   if (!chance.hits(MIDWAY_SHARE)) return;
@@ -99,6 +100,7 @@ function slipped(seen: Seen, chance: Chance): Seen {
 /**
  * What somebody writes down of what they saw: now and then a wrong word or unit.
  * @param seen what was seen. @param chance draws. @returns what stands in the file.
+ * @example writtenDown([], chance()) // => []
  */
 export function writtenDown(seen: readonly Seen[], chance: Chance): readonly Seen[] {
   return seen.map((entry) => (chance.hits(SLIP_SHARE) ? slipped(entry, chance) : entry));

@@ -29,6 +29,7 @@ function namedChannel(ledger: Ledger): Channel | null {
 /**
  * Part first: fit the sensor that the code names, then its other segments' repairs in prior order.
  * @param world the car. @returns how it went.
+ * @example partFirst(worldWith('sensor-open')).partsForNothing // => 0
  */
 export function partFirst(world: World): Outcome {
   const ledger = new Ledger(world);
@@ -72,6 +73,7 @@ const RING_REPAIRS: Readonly<Record<string, string>> = { debris: 'cleaned:ring',
 /**
  * A fixed chart: code, erase and read again, lead and plug, coil or supply, module end, ring and gap, then sensor, loom, module.
  * @param world the car. @returns how it went.
+ * @example flowchart(worldWith('sensor-open')).checks > partFirst(worldWith('sensor-open')).checks // => true
  */
 export function flowchart(world: World): Outcome {
   const ledger = new Ledger(world);
@@ -95,6 +97,7 @@ export function flowchart(world: World): Outcome {
 /**
  * Somebody who knows: makes just the repairs that are needed. The floor.
  * @param world the car. @returns how it went.
+ * @example knowsTheFault(worldWith('sensor-open')).checks // => 0
  */
 export function knowsTheFault(world: World): Outcome {
   const ledger = new Ledger(world);

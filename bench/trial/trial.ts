@@ -63,7 +63,10 @@ function resultOf(policy: Policy, outcomes: readonly Outcome[]): PolicyResult {
   };
 }
 
-/** Beliefs sorted into bins of at least fifty cars: what was believed on average, and what was so. */
+/**
+ * Beliefs sorted into bins of at least fifty cars: what was believed on average, and what was so.
+ * @example reliability([{ probability: 0.75, isTrue: true }, { probability: 0.25, isTrue: false }]) // => [{"cars":2,"believed":0.5,"true":0.5}]
+ */
 export function reliability(
   beliefs: readonly Belief[],
 ): readonly { readonly cars: number; readonly believed: number; readonly true: number }[] {
@@ -83,6 +86,7 @@ export function reliability(
 /**
  * Mean distance between what was believed and what was so, over bins of at least fifty cars sorted by belief.
  * @param beliefs one a car. @returns 0 (perfect) to 1; 0 for no cars.
+ * @example calibrationError([{ probability: 0.75, isTrue: true }, { probability: 0.25, isTrue: true }]) // => 0.5
  */
 export function calibrationError(beliefs: readonly Belief[]): number {
   return reliability(beliefs).reduce(
@@ -102,6 +106,7 @@ const AS_USUAL: Weigh = () => 1;
  * @param from number of the first car, from 0. @param to one past the last. @param seed whole number: the same seed gives the same cars.
  * @param weigh multiplies how often faults of a segment are drawn. @param progress told after each car; false cancels.
  * @returns one result a car that was done.
+ * @example trialCars(0, 1, 7).length // => 1
  */
 export function trialCars(
   from: number,
@@ -147,6 +152,7 @@ function group(acts: readonly FirstAct[], after: FirstAct['after']): TrialResult
  * The figures of a trial.
  * @param results of its cars, in any order. @param seed that they were drawn with.
  * @returns shares 0 to 1, money, minutes; zeros for no cars.
+ * @example summarise([], 7).cars // => 0
  */
 export function summarise(results: readonly CarResult[], seed: number): TrialResult {
   const acts = results.flatMap((result) => (result.act ? [result.act] : []));

@@ -54,6 +54,7 @@ function refine(classOf: readonly number[], column: Float64Array | Uint8Array): 
  * Sorts the ways of one channel into classes that evidence on the whole car cannot tell apart.
  * @param model the variant. @param c the channel's place in it.
  * @returns classes that together hold every way once; sound ones first.
+ * @example classesOf(MODEL, 0).flatMap(({ ways }) => ways).length === MODEL.channels[0].hypotheses.length // => true
  */
 export function classesOf(model: CarModel, c: number): readonly WayClass[] {
   const { hypotheses } = model.channels[c] as ChannelModel;

@@ -30,6 +30,7 @@ export interface Background {
  * The faults that somebody has seen with their own eyes.
  * @param observations all counted ones. @param channels the car's.
  * @returns each fault and its place once; null for what all channels share.
+ * @example provenBySight(CASE.observations, CASE.vehicle.channels) // => [{"channel":"front-right","fault":"plug-loose"}]
  */
 export function provenBySight(
   observations: readonly Observation[],
@@ -149,6 +150,7 @@ function provenAt(channel: Channel | null, about: Background): readonly FaultId[
 /**
  * What of the background bears on a channel: channels with the same key have the same ways.
  * @param channel the channel. @param type its sensor type. @param about the car. @returns a key for look-ups.
+ * @example backgroundKey('front-left', 'passive', { channels: ['front-left'], history: [], boundaries: [], proven: [] }) // => "passive,|,|"
  */
 export function backgroundKey(channel: Channel, type: SensorType, about: Background): string {
   const history = about.history.map((event) => Number(concerns(event, channel, about.channels)));
@@ -162,6 +164,7 @@ export function backgroundKey(channel: Channel, type: SensorType, about: Backgro
  * All the ways a channel may have been: sound, with an old code, one fault, a cause with its consequence, or what has been seen beside another, through every repair.
  * @param channel the channel. @param type its sensor type in this variant. @param about the car.
  * @returns ways with prior odds against a sound channel.
+ * @example channelHypotheses('front-left', 'passive', { channels: ['front-left'], history: [], boundaries: [], proven: [] }).ways[0].faulty // => false
  */
 export function channelHypotheses(channel: Channel, type: SensorType, about: Background): Ways {
   const factors = historyFactors(about.history.filter((event) => concerns(event, channel, about.channels)));
@@ -173,6 +176,7 @@ export function channelHypotheses(channel: Channel, type: SensorType, about: Bac
 /**
  * All the ways what the channels share may have been: none, one cause, rot all over the module's plug, or what has been seen beside another.
  * @param about the car. @returns ways with prior odds; the first is none.
+ * @example sharedHypotheses({ channels: ['front-left'], history: [], boundaries: [], proven: [] }).ways[0].faults // => [[]]
  */
 export function sharedHypotheses(about: Background): Ways {
   const factors = historyFactors(about.history);

@@ -137,6 +137,7 @@ function sumOver(classes: readonly WayClass[], weights: Float64Array): Float64Ar
  * Ways that the latter cannot tell apart are summed first, so that the walk is over classes and not over ways.
  * @param model the variant.
  * @returns the states with mass; `total` is the evidence's likelihood times the prior odds' sum.
+ * @example jointOf(MODEL).total > 0 // => true
  */
 export function jointOf(model: CarModel): Joint {
   const classes = model.channels.map((_one, c) => classesOf(model, c));

@@ -228,7 +228,10 @@ function repairEvidenceOf(
   });
 }
 
-/** How well an owner's word on a repair fits: `left` any fault left on the car, `removed` one taken away. */
+/**
+ * How well an owner's word on a repair fits: `left` any fault left on the car, `removed` one taken away.
+ * @example repairWordFits('fixed', false, true) > repairWordFits('fixed', true, true) // => true
+ */
 export function repairWordFits(said: RepairEvidence['said'], left: boolean, removed: boolean): number {
   return REPAIR_RESULT[!left ? 'cured' : removed ? 'bettered' : 'left'][said];
 }
@@ -237,6 +240,7 @@ export function repairWordFits(said: RepairEvidence['said'], left: boolean, remo
  * Builds the probabilistic model of a case: one variant for each way the unknown sensor types may be.
  * @param file the case. @param timeline the case in time. @param evidence its reports, grouped.
  * @returns the variants with their prior weights.
+ * @example buildModels(CASE, POSTERIOR.timeline, POSTERIOR.evidence).map(({ channels }) => channels.map(({ type }) => type)) // => [["passive","passive","passive","passive"]]
  */
 export function buildModels(file: CaseFile, timeline: Timeline, evidence: Evidence): CarModel[] {
   const counted = timeline.stages.flatMap((stage) => stage.observations);

@@ -50,7 +50,10 @@ export function logEvidence(posterior: Posterior): number {
   return logSum(posterior.models.map((model, v) => logMassOf(model, posterior.joints[v])));
 }
 
-/** The faults of the last epoch. */
+/**
+ * The faults of the last epoch.
+ * @example nowOf({ faults: [['sensor-open'], []], odds: 1, faulty: true }) // => []
+ */
 export function nowOf(hypothesis: Hypothesis | undefined): readonly Cause[] {
   return hypothesis?.faults.at(-1) ?? [];
 }

@@ -116,6 +116,7 @@ function pruned(drafts: readonly Draft[]): { readonly kept: readonly Draft[]; re
  * @param start how things may have stood at first. @param boundaries repairs and erases in order.
  * @param touches whether a repair touched this channel. @param isChannel whether work here may leave a plug loose.
  * @returns the ways; at most some hundreds, however many repairs there were.
+ * @example throughBoundaries([{ faults: ['ring-damaged'], odds: 0.1 }], [], () => true, true).ways.map(({ faults }) => faults) // => [[["ring-damaged"]]]
  */
 export function throughBoundaries(
   start: readonly Start[],

@@ -28,6 +28,7 @@ function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Caus
 /**
  * Prior chances of a channel's ways on a car where some one of its channels is likely at fault: each is as likely as the next.
  * @param channel the channel. @param channels how many the car has. @returns chances that sum to 1.
+ * @example Math.round(1e9 * priorsOf(MODEL.channels[0], 4).reduce((sum, chance) => sum + chance, 0)) / 1e9 // => 1
  */
 export function priorsOf(channel: ChannelModel, channels: number): number[] {
   const sum = (isFaulty: boolean): number =>

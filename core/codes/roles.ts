@@ -46,6 +46,7 @@ export function latestOdometer(file: CaseFile): number | null {
  * Whether the codes were set by one event, as a flat battery does.
  * @param codes the codes of one reading. @param channelOf the wheel that a code names.
  * @returns the codes that share an odometer reading over two modules or three wheels; empty where there are fewer than four.
+ * @example floodOf([{ id: 'a', kind: 'code', code: 'C0031', status: 'stored', odometer: 84200 }], () => null) // => []
  */
 export function floodOf(codes: readonly Code[], channelOf: (code: Code) => string | null): readonly Code[] {
   const byOdometer = new Map<number, Code[]>();

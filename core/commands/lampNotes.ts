@@ -67,7 +67,10 @@ interface Note {
   readonly pattern: readonly Pattern[];
 }
 
-/** The file with the present note of the lamps changed, or a new seen begun where it is settled. */
+/**
+ * The file with the present note of the lamps changed, or a new one begun where that is settled.
+ * @example withLamps(CASE, (before) => ({ ...before, lit: ['abs', 'stability'] }), 'new', '2026-05-01T10:00:00+02:00').observations.at(-1).lit // => ["abs","stability"]
+ */
 export function withLamps(file: CaseFile, make: (before: Note) => Note, id: string, at: string): CaseFile {
   const last = presentLamps(file);
   const next = make({ lit: last?.lit ?? [], pattern: last?.pattern ?? [] });
@@ -79,7 +82,10 @@ export function withLamps(file: CaseFile, make: (before: Note) => Note, id: stri
   return { ...file, observations: [...file.observations, { id, at, kind: 'lamps', ...next }] };
 }
 
-/** The file with a word of how the lamps were at first added or taken out: a note of its own before the present seen. */
+/**
+ * The file with a word of how the lamps were at first added or taken out: a note of its own before the present seen.
+ * @example withEarlier(CASE, 'intermittent', 'new', '2026-05-01T10:00:00+02:00').observations[0] // => {"id":"new","at":"2026-05-01T10:00:00+02:00","kind":"lamps","lit":["abs"],"pattern":["intermittent"]}
+ */
 export function withEarlier(file: CaseFile, word: Pattern, id: string, at: string): CaseFile {
   const [last, first] = [lastLamps(file), earlierLamps(file)];
   if (!last) return file;
@@ -95,7 +101,10 @@ export function withEarlier(file: CaseFile, word: Pattern, id: string, at: strin
   return { ...file, observations: file.observations.map((seen) => (seen.id === first.id ? next : seen)) };
 }
 
-/** The file with the bend in which a symptom shows; the same again takes it back. */
+/**
+ * The file with the bend in which a symptom shows; the same again takes it back.
+ * @example withBend({ ...CASE, observations: [{ id: 'o1', kind: 'symptom', symptom: 'kicks-in-while-braking' }] }, 'o1', 'left').observations[0].bend // => "left"
+ */
 export function withBend(file: CaseFile, id: string, bend: 'left' | 'right'): CaseFile {
   const observations = file.observations.map((seen) => {
     if (seen.id !== id || seen.kind !== 'symptom') return seen;

@@ -239,6 +239,7 @@ export const ALL_MODULES = Object.keys(MODULES) as readonly ModuleName[];
 /**
  * Reads the codes of all modules in turn. A link lost on the way loses nothing: what was read is given back, and that it is not all.
  * @param client the client. @param modules who is asked, in order. @returns observations, ready to be kept.
+ * @example sweep(CLIENT).then(({ seen, asked }) => [seen.length, asked.length]) // => [0,0]
  */
 export async function sweep(client: DiagnosticClient, modules: readonly ModuleName[] = ALL_MODULES): Promise<Sweep> {
   const seen: Seen[] = [];

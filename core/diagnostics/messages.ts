@@ -36,25 +36,52 @@ export const REFUSALS: ReadonlyMap<number, string> = new Map([
 export type Message = Uint8Array;
 export type CodeBytes = readonly [number, number, number];
 
+/**
+ * Opens a session of a module.
+ * @example [...openSession('extended')] // => [16,3]
+ */
 export const openSession = (kind: 'default' | 'extended'): Message =>
   Uint8Array.of(SERVICE.session, kind === 'default' ? 1 : 3);
-/** Clears the codes of all groups. */
+/**
+ * Clears the codes of all groups.
+ * @example [...clearCodes()] // => [20,255,255,255]
+ */
 export const clearCodes = (): Message => Uint8Array.of(SERVICE.clear, 0xff, 0xff, 0xff);
-/** Codes whose status meets any bit of the mask. */
+/**
+ * Codes whose status meets any bit of the mask.
+ * @example [...readCodes(0x08)] // => [25,2,8]
+ */
 export const readCodes = (statusMask = 0xff): Message => Uint8Array.of(SERVICE.readCodes, 0x02, statusMask & 0xff);
 /** Sub-functions of "read codes": how many, which, what was noted when one was set, and how often it came. */
 export const REPORT = { count: 0x01, byStatus: 0x02, snapshot: 0x04, extended: 0x06, supported: 0x0a } as const;
 const LAST_RECORD = 0xff;
-/** What was noted when a code was set (freeze frame). */
+/**
+ * What was noted when a code was set (freeze frame).
+ * @example [...readSnapshot([0x40, 0x31, 0x13])] // => [25,4,64,49,19,255]
+ */
 export const readSnapshot = (code: CodeBytes): Message =>
   Uint8Array.of(SERVICE.readCodes, REPORT.snapshot, ...code, LAST_RECORD);
-/** How often a code came, how long it stayed away, and at which odometer reading it was set. */
+/**
+ * How often a code came, how long it stayed away, and at which odometer reading it was set.
+ * @example [...readExtended([0x40, 0x31, 0x13])] // => [25,6,64,49,19,255]
+ */
 export const readExtended = (code: CodeBytes): Message =>
   Uint8Array.of(SERVICE.readCodes, REPORT.extended, ...code, LAST_RECORD);
+/**
+ * How many codes there are whose status meets any bit of the mask.
+ * @example [...countCodes(0x08)] // => [25,1,8]
+ */
 export const countCodes = (statusMask = 0xff): Message => Uint8Array.of(SERVICE.readCodes, 0x01, statusMask & 0xff);
+/**
+ * Asks for data by its identifier. @param identifier 0 to 0xFFFF.
+ * @example [...readData(0xf190)] // => [34,241,144]
+ */
 export const readData = (identifier: number): Message =>
   Uint8Array.of(SERVICE.readData, (identifier >> 8) & 0xff, identifier & 0xff);
-/** Keeps the session open; asks for no answer. */
+/**
+ * Keeps the session open; asks for no answer.
+ * @example [...testerPresent()] // => [62,128]
+ */
 export const testerPresent = (): Message => Uint8Array.of(SERVICE.testerPresent, 0x80);
 
 /** What an answer to a request is. */

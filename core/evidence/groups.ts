@@ -99,6 +99,7 @@ const BLIND: GroupView = { concerned: () => NO_CAUSES, likelihood: () => MADE_FO
 /**
  * Looks at a group of reports under a sensor type; likelihoods are worked out once a kind of causes, for as long as the view lives.
  * @param group the reports. @param type the sensor type. @returns the view.
+ * @example viewOf(GROUPS[0], 'passive').likelihood(['sensor-open']) <= 1 // => true
  */
 export function viewOf(group: Group, type: SensorType): GroupView {
   const first = group.reports[0];

@@ -216,6 +216,7 @@ function listsOf(clear: ObservationOf<'clear'>, context: ReadingContext): { retu
  * What an erase brought: per channel where lists or later readings tell, else for the car as a whole.
  * @param clear the observation. @param context its stage.
  * @returns reports.
+ * @example readClear({ id: 'o5', kind: 'clear', result: 'stayed-clear' }, STAGE).reports.map(({ channel }) => channel) // => [null]
  */
 export function readClear(clear: ObservationOf<'clear'>, context: ReadingContext): Reading {
   if (clear.result === 'refused') return saw(clear, clear.channel ?? null, bothTypes(CLEAR_REFUSED), 'refused');

@@ -43,10 +43,16 @@ export interface ReadingContext {
   readonly codesByText: ReadonlyMap<string, ObservationOf<'code'>>;
 }
 
-/** A code's text without case and marks: how the same code is known again. */
+/**
+ * A code's text without case and marks: how the same code is known again.
+ * @example plainCode('c0031-13') // => "C003113"
+ */
 export const plainCode = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
 
-/** Key of a part at its corner in `seenEarlier`. */
+/**
+ * Key of a part at its corner in `seenEarlier`.
+ * @example SEEN_KEY('plug', 'front-right') // => "plug@front-right"
+ */
 export const SEEN_KEY = (part: LookPart, channel: Channel | null): string => `${part}@${channel ?? ''}`;
 
 /**
@@ -58,7 +64,10 @@ export function isProved(observation: Observation, context: ReadingContext): boo
   return (context.positions.get(observation.id) ?? Infinity) > context.provedFrom;
 }
 
-/** A reading that says a check showed this outcome. */
+/**
+ * A reading that says a check showed this outcome.
+ * @example saw(CASE.observations[3], 'front-right', { passive: null, active: null }, 'unplugged').reports[0].fits // => {"unplugged":1}
+ */
 export function saw(
   of: Observation,
   channel: Channel | null,
@@ -73,7 +82,10 @@ export function saw(
   };
 }
 
-/** A reading shared out over several outcomes. */
+/**
+ * A reading shared out over several outcomes.
+ * @example sawSoftly(CASE.observations[2], 'front-right', { passive: null, active: null }, { good: 0.7, borderline: 0.3 }).reports[0].fits // => {"good":0.7,"borderline":0.3}
+ */
 export function sawSoftly(
   of: Observation,
   channel: Channel | null,

@@ -17,17 +17,23 @@ export interface Climb {
   readonly tried: readonly Tried[];
   /** The rung to try now; null before the first and once it is out. */
   readonly now: Rung | null;
-  /** What is ready of what has to be in the hand before someneed is destroyed. */
+  /** What is ready of what has to be in the hand before anything is destroyed. */
   readonly inHand: ReadonlySet<string>;
 }
 
 const place = (channel: Channel | null): string => channel ?? 'car';
 
-/** How `work` notes a rung's result. @example rungKey('turn', 'no-change', 'front-left') // => "rung:turn:no-change@front-left" */
+/**
+ * How `work` notes a rung's result.
+ * @example rungKey('turn', 'no-change', 'front-left') // => "rung:turn:no-change@front-left"
+ */
 export const rungKey = (rung: string, result: RungResult, channel: Channel | null): string =>
   `rung:${rung}:${result}@${place(channel)}`;
 
-/** How `work` notes that someneed is ready in the hand. */
+/**
+ * How `work` notes that a needed thing is ready in the hand.
+ * @example inHandKey('new-sensor', 'front-right') // => "have:new-sensor@front-right"
+ */
 export const inHandKey = (id: string, channel: Channel | null): string => `have:${id}@${place(channel)}`;
 
 const RUNG_KEY = /^rung:([a-z-]+):([a-z-]+)@(.+)$/u;

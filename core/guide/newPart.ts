@@ -6,13 +6,22 @@ import { GENERIC_COIL_BAND } from '../evidence/coilBand';
 export const PART_TRAITS = ['length', 'tip', 'bracket', 'plug', 'lead', 'clips', 'key'] as const;
 export type PartTrait = (typeof PART_TRAITS)[number];
 
-/** How `work` notes that a trait of the new part is like the old one's, or another. */
+/**
+ * How `work` notes that a trait of the new part is like the old one's, or another.
+ * @example traitKey('length', 'same', 'front-right') // => "part:length:same@front-right"
+ */
 export const traitKey = (trait: PartTrait, is: 'same' | 'other', channel: Channel | null): string =>
   `part:${trait}:${is}@${channel ?? 'car'}`;
-/** How `work` notes that the new part was the wrong one. */
+/**
+ * How `work` notes that the new part was the wrong one.
+ * @example wrongPartKey('front-right') // => "wrong-part@front-right"
+ */
 export const wrongPartKey = (channel: Channel | null): string => `wrong-part@${channel ?? 'car'}`;
 
-/** What has been said of the new part's traits; the newest answer counts. */
+/**
+ * What has been said of the new part's traits; the newest answer counts.
+ * @example traitsOf({ ...CASE, work: [{ step: 'part:length:other@front-right' }] }, 'front-right') // => {"length":"other"}
+ */
 export function traitsOf(
   file: CaseFile,
   channel: Channel | null,

@@ -4,13 +4,19 @@ import type { Channel } from '../casefile/words';
 /** When a mended wire was measured from end to end. */
 export type MendStage = 'before' | 'after';
 
-/** How `work` notes a wire's resistance, in ohm; overload is `open`. @example ohmKey('after', 0.4, null) // => "wire-ohm:after:0.4@car" */
+/**
+ * How `work` notes a wire's resistance, in ohm; overload is `open`.
+ * @example ohmKey('after', 0.4, null) // => "wire-ohm:after:0.4@car"
+ */
 export const ohmKey = (stage: MendStage, ohm: number, channel: Channel | null): string =>
   `wire-ohm:${stage}:${Number.isFinite(ohm) ? ohm : 'open'}@${channel ?? 'car'}`;
 
 const OHM_KEY = /^wire-ohm:(before|after):([\d.e-]+|open)@(.+)$/u;
 
-/** What was measured last at a stage; null while nothing was. Overload is infinite. */
+/**
+ * What was measured last at a stage; null while nothing was. Overload is infinite.
+ * @example ohmOf({ ...CASE, work: [{ step: ohmKey('before', 5.6, 'front-right') }] }, 'before', 'front-right') // => 5.6
+ */
 export function ohmOf(file: CaseFile, stage: MendStage, channel: Channel | null): number | null {
   for (const { step, undone } of (file.work ?? []).toReversed()) {
     const [, at, value = '', where] = OHM_KEY.exec(step) ?? [];

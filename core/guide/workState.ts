@@ -29,14 +29,20 @@ const stateOf = (last: Work | undefined): WorkState => {
 export const workState = (file: CaseFile, key: string): WorkState =>
   stateOf((file.work ?? []).findLast(({ step }) => step === key));
 
-/** The same, counting only what was done after something else was last done: a nut is torqued after each time that the wheel was off. */
+/**
+ * The same, counting only what was done after something else was last done: a nut is torqued after each time that the wheel was off.
+ * @example workStateAfter({ ...CASE, work: [{ step: 'nuts' }, { step: 'wheel-off' }] }, 'nuts', 'wheel-off').done // => false
+ */
 export function workStateAfter(file: CaseFile, key: string, opened: string): WorkState {
   const work = file.work ?? [];
   const from = work.findLastIndex(({ step }) => step === opened);
   return stateOf(work.slice(from + 1).findLast(({ step }) => step === key));
 }
 
-/** The same, counting only what was done since the corner's last repair whose result is known: a second repair has its steps before it. */
+/**
+ * The same, counting only what was done since the corner's last repair whose result is known: a second repair has its steps before it.
+ * @example workStateNow({ ...CASE, work: [{ step: 'wheel-off@front-right' }] }, 'wheel-off@front-right', 'front-right').done // => true
+ */
 export function workStateNow(file: CaseFile, key: string, channel: Channel | null): WorkState {
   const repaired = (file.repairs ?? []).findLast(
     ({ channel: where, result }) => (where ?? null) === channel && result !== 'unknown',
@@ -61,7 +67,10 @@ export interface OwnStep {
   readonly before: readonly string[];
 }
 
-/** The owner's own steps at a corner, in the order they were made. */
+/**
+ * The owner's own steps at a corner, in the order they were made.
+ * @example ownSteps({ ...CASE, work: [{ step: 'own:a@front-right', note: 'undertray' }] }, 'front-right').map(({ words }) => words) // => ["undertray"]
+ */
 export function ownSteps(file: CaseFile, channel: Channel | null): readonly OwnStep[] {
   const work = file.work ?? [];
   return work.flatMap((entry, at): OwnStep[] => {

@@ -123,6 +123,8 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
  * The cautions that matter now.
  * @param facts the case, what was seen, what is likely, what is proposed.
  * @returns id and text, most urgent first.
+ * @example cautionsFor({ ...FACTS, moves: [] }).map(({ id }) => id) // => ["without-abs"]
+ * @example cautionsFor(FACTS).map(({ id }) => id) // => ["without-abs","ignition-off"]
  */
 export function cautionsFor(facts: CautionFacts): Caution[] {
   return CAUTIONS.filter((row) => row.when(facts)).map(({ id, text }) => ({ id, text }));

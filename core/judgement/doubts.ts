@@ -44,6 +44,7 @@ function fitOf(id: string, group: Group, channel: ChannelModel, channels: number
 /**
  * Names the observations that the rest makes unlikely: worth measuring again.
  * @param posterior the belief. @returns one entry an observation, the least fitting first. Codes and lamps count as shown and are not doubted here.
+ * @example doubtsOf(POSTERIOR) // => []
  */
 export function doubtsOf(posterior: Posterior): Doubt[] {
   const best = posterior.variantChance.indexOf(Math.max(...posterior.variantChance));

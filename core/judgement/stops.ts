@@ -157,6 +157,7 @@ const RULES: readonly {
  * Whether to stop looking, and why.
  * @param facts the case, its belief and its plan.
  * @returns the first stop that applies, most urgent first; `enough-known` when repairing now beats every check; null to go on.
+ * @example stopFor({ ...FACTS, ranking: FACTS.ranked })?.id // => "enough-known"
  */
 export function stopFor(facts: Facts): Stop | null {
   const found = RULES.find((entry) => entry.when(facts));

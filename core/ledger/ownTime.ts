@@ -6,7 +6,10 @@ const LONGEST_PAUSE = 45;
 /** What a lone entry stands for: looking and writing it down. */
 const SHORTEST = 5;
 
-/** How `work` notes the time that the owner says it took. @example ownTimeKey(150) // => "own-time:150" */
+/**
+ * How `work` notes the time that the owner says it took.
+ * @example ownTimeKey(150) // => "own-time:150"
+ */
 export const ownTimeKey = (minutes: number): string => `own-time:${Math.round(minutes)}`;
 
 const OWN_TIME = /^own-time:(\d+)$/u;

@@ -49,6 +49,7 @@ function noisy(readings: Readings, spread: number, others: number): LogFinding |
  * @param log as read. @param turnM way of the tyre in one turn in metres, where the sheet tells.
  * @param series its channels side by side, where that was done before.
  * @returns findings, most telling first for each channel; channels that are sound as far as this shows.
+ * @example analyse(LOG).findings.map(({ channel, finding }) => `${channel} ${finding}`) // => ["front-right zero"]
  */
 export function analyse(log: Log, turnM = USUAL_TURN_M, series: Series = seriesOf(log)): LogReport {
   const length = (log.seconds.at(-1) ?? 0) - (log.seconds[0] ?? 0);

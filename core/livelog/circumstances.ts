@@ -15,7 +15,10 @@ const SHAKEN_FOR = 1.5;
 
 type Test = (row: number) => boolean;
 
-/** Chance of at least so many of so many, each with this chance: the binomial tail. */
+/**
+ * Chance of at least so many of so many, each with this chance: the binomial tail.
+ * @example atLeast(2, 2, 0.5) // => 0.25
+ */
 export function atLeast(many: number, of: number, chance: number): number {
   if (chance <= 0) return many > 0 ? 0 : 1;
   if (chance >= 1) return 1;

@@ -111,6 +111,7 @@ interface Wanted {
 /**
  * Spectra and a close-up beside the curves of a recording of any length, small enough to be drawn.
  * @param series of {@link seriesOf}. @param curves of {@link curvesOf}. @param wanted what stands out.
+ * @example detailOf(SERIES, CURVES, { turnM: 1.95, suspect: null, scale: 1, sound: ['front-left'] }).closeup // => null
  */
 export function detailOf(series: Series, curves: LogCurves, { turnM, suspect, scale, sound }: Wanted): LogDetail {
   const spectra = Object.fromEntries(

@@ -31,7 +31,10 @@ function movingOf({ count, expected }: Readings, from: number): number {
   return moving;
 }
 
-/** Falls far below what it should be, again and again; and in what circumstances more often than the drive alone would have it. */
+/**
+ * Falls far below what it should be, again and again; and in what circumstances more often than the drive alone would have it.
+ * @example dropping(FOLLOWING, 0, 0.05, SERIES) // => null
+ */
 export function dropping(readings: Readings, from: number, spread: number, series: Series): LogFinding | null {
   const { channel, at, own, expected, odd } = readings;
   const left = new Boxes(-0.5, 1, 0.01);

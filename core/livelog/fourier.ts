@@ -7,7 +7,10 @@ export interface Circle {
 /** They hang on the size alone. */
 const known = new Map<number, Circle>();
 
-/** @param parts of the circle. @returns the angles of its first half. */
+/**
+ * @param parts of the circle. @returns the angles of its first half.
+ * @example circleOf(4).cosine.length // => 2
+ */
 export function circleOf(parts: number): Circle {
   const found = known.get(parts);
   if (found) return found;

@@ -67,5 +67,8 @@ export function headerOf(header: string): Header {
   return VEHICLE.test(words) ? { role: 'vehicle-speed', unit: speedUnit } : { role: null, unit: speedUnit };
 }
 
-/** How many km/h one of a unit is; the mile is exact. */
+/**
+ * How many km/h one of a unit is; the mile is exact.
+ * @example kmhOf('m/s') // => 3.6
+ */
 export const kmhOf = (unit: string | null): number => (unit === 'mph' ? 1.609344 : unit === 'm/s' ? 3.6 : 1);

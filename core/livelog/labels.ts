@@ -11,6 +11,7 @@ const BENDING = 0.5;
 /**
  * Whether left and right are crossed on one axle: in bends its difference then runs against the other axle's.
  * @returns true only where enough of the drive bends; which of the two axles it is, speeds alone cannot tell.
+ * @example areSidesCrossed(SERIES) // => false
  */
 export function areSidesCrossed({ drawn, road }: Series): boolean {
   const [fl, fr, rl, rr] = [drawn['front-left'], drawn['front-right'], drawn['rear-left'], drawn['rear-right']];

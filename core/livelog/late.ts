@@ -60,7 +60,10 @@ function isEverSilent({ own, expected, odd }: Readings): boolean {
 const sum = (counts: Uint32Array, from: number, to: number): number =>
   counts.subarray(from, to).reduce((all, count) => all + count, 0);
 
-/** Shows nothing up to some speed, and follows above it. @returns null where it answers from the start, or never. */
+/**
+ * Shows nothing up to some speed, and follows above it. @returns null where it answers from the start, or never.
+ * @example late(FOLLOWING) // => null
+ */
 export function late(readings: Readings): LogFinding | null {
   if (!isEverSilent(readings)) return null;
   const by = new BySpeed(readings);

@@ -15,7 +15,10 @@ const HEADER_LINES = 50;
 /** So many rows tell how figures are written. */
 const SAMPLED_LINES = 100;
 
-/** Cells of one line, quotes taken off (RFC 4180). */
+/**
+ * Cells of one line, quotes taken off (RFC 4180).
+ * @example cellsOf('0.1;"front; left"', ';') // => ["0.1","front; left"]
+ */
 export function cellsOf(line: string, delimiter: string): string[] {
   const cells: string[] = [];
   let [cell, isQuoted] = ['', false];

@@ -17,7 +17,10 @@ export interface Preview {
   readonly guessed: readonly (Role | null)[];
 }
 
-/** A header by what the owner said, else by what it prints. */
+/**
+ * A header by what the owner said, else by what it prints.
+ * @example headerBy('Wheel speed FL (km/h)', null) // => {"role":"front-left","unit":"km/h"}
+ */
 export function headerBy(header: string, mapping: Mapping | null): Header {
   const own = headerOf(header);
   const said = mapping?.roles[header];

@@ -6,16 +6,25 @@ export const STEP = 1;
 /** A wheel that shows less than this share of what it should be is far below it. */
 export const FAR_BELOW = 0.6;
 
-/** Whether a wheel plainly follows, as far as one reading tells. @param speed of its own, km/h. @param should what the others say. */
+/**
+ * Whether a wheel plainly follows, as far as one reading tells. @param speed of its own, km/h. @param should what the others say.
+ * @example follows(20, 30) // => true
+ */
 export const follows = (speed: number, should: number): boolean => speed > FAR_BELOW * should;
 
 /** What holds for a whole drive is seen in so many readings, spread evenly over it; more make nothing surer. */
 const ENOUGH = 5000;
 
-/** Every so manyth row is looked at for what holds for a whole drive. @param rows of the recording. @returns 1 or more. */
+/**
+ * Every so manyth row is looked at for what holds for a whole drive. @param rows of the recording. @returns 1 or more.
+ * @example strideOf(1000000) // => 200
+ */
 export const strideOf = (rows: number): number => Math.max(1, Math.floor(rows / ENOUGH));
 
-/** How sure so many readings make. @param many 0 or more. @returns 0.5 to 0.98. */
+/**
+ * How sure so many readings make. @param many 0 or more. @returns 0.5 to 0.98.
+ * @example sure(0) // => 0.5
+ */
 export const sure = (many: number): number => Math.min(0.98, 1 - 0.5 / (1 + many / 3));
 
 /** Values counted in equal boxes: medians of millions without sorting them. */

@@ -25,6 +25,7 @@ const rounded = (value: number): number => Math.round(1000 * value) / 1000;
  * What a recording amounts to as evidence: for each wheel the gravest finding, or that it follows.
  * @param report of the recording; where the car stood, it was seen standing.
  * @returns one live observation a wheel, in the order of the findings, with ids of their own.
+ * @example observationsOf(REPORT).map(({ channel, finding }) => `${channel} ${finding}`) // => ["front-right zero","front-left follows","rear-left follows","rear-right follows"]
  */
 export function observationsOf(report: LogReport): readonly Live[] {
   const gravest = new Map<Channel, LogFinding>();

@@ -16,7 +16,10 @@ export interface Readings {
   readonly odd: Int32Array;
 }
 
-/** Where a reading stands in the recording. */
+/**
+ * Where a reading stands in the recording.
+ * @example rowOf({ row: Int32Array.of(3, 7) }, 1) // => 7
+ */
 export const rowOf = ({ row }: Readings, index: number): number => row?.[index] ?? index;
 
 /** The odd ones among readings; null where one of them is none. */
@@ -42,7 +45,10 @@ const oddAmong = (rows: Int32Array, own: Float64Array, expected: Float64Array): 
     return !(should > SURELY_MOVING && follows(own[row] as number, should));
   });
 
-/** A channel's own readings where the others say what they should be; the very columns where it was read at every moment. */
+/**
+ * A channel's own readings where the others say what they should be; the very columns where it was read at every moment.
+ * @example readingsOf(SERIES, 'front-right').channel // => "front-right"
+ */
 export function readingsOf(series: Series, channel: Channel): Readings {
   const none = new Float64Array();
   const [own, expected] = [series.own[channel] ?? none, series.expected[channel] ?? none];

@@ -15,7 +15,10 @@ const FAST_ENOUGH = 20;
 const FEWEST = 20;
 const BOX = 0.0005;
 
-/** Runs faster or slower than the rest by a fixed share, where the car runs straight. @returns null where it runs as the rest. */
+/**
+ * Runs faster or slower than the rest by a fixed share, where the car runs straight. @returns null where it runs as the rest.
+ * @example scaled(FOLLOWING, SERIES)?.finding ?? null // => null
+ */
 export function scaled(readings: Readings, series: Series): Scaled | null {
   const { channel, count, at, own, expected } = readings;
   const ratios = new Boxes(0.6, 1.6, BOX);
@@ -38,7 +41,10 @@ export function scaled(readings: Readings, series: Series): Scaled | null {
   };
 }
 
-/** A wheel that runs off makes bends look straight to the other axle, and straights like bends: it is seen itself on far more readings. */
+/**
+ * A wheel that runs off makes bends look straight to the other axle, and straights like bends: it is seen itself on far more readings.
+ * @example ownScale([null, null], 1) // => null
+ */
 export function ownScale(found: readonly (Scaled | null)[], order: number): LogFinding | null {
   const most = Math.max(0, ...found.map((entry) => entry?.count ?? 0));
   const own = found[order];

@@ -2,7 +2,10 @@ import { texts } from '#words/core/livelog';
 
 const DAY = 86_400;
 
-/** Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds. */
+/**
+ * Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds.
+ * @example asSeconds(Float64Array.of(100, 350, 600), null).unit // => "assumed ms"
+ */
 export function asSeconds(times: Float64Array, printed: string | null): { seconds: Float64Array; unit: string } {
   const steps = Array.from(times.subarray(1, 400), (time, at) => time - (times[at] as number)).toSorted(
     (a, b) => a - b,

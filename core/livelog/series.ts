@@ -3,7 +3,10 @@ import type { Log } from './log';
 import { follows, SURELY_MOVING } from './measures';
 import { Middle } from './middle';
 
-/** The middle value; NaN for none. */
+/**
+ * The middle value; NaN for none.
+ * @example median([3, 1, 2, 10]) // => 2.5
+ */
 export function median(values: readonly number[] | Float64Array): number {
   const sorted = Float64Array.from(values).sort();
   const middle = sorted.length >> 1;
@@ -79,7 +82,10 @@ function bendBy(left: Float64Array | undefined, right: Float64Array | undefined)
   };
 }
 
-/** As the axle sees it that a wheel does not belong to. */
+/**
+ * As the axle sees it that a wheel does not belong to.
+ * @example bendFor('front-left', { bends: { front: 'front axle', rear: 'rear axle' } }) // => "rear axle"
+ */
 export const bendFor = (channel: Channel, { bends }: Pick<Series, 'bends'>): Bend =>
   channel.startsWith('front') ? bends.rear : bends.front;
 
@@ -206,6 +212,7 @@ function besideSome(own: readonly Float64Array[], seconds: Float64Array): Beside
 /**
  * Lays the channels side by side.
  * @param log as read. @returns every channel with the speed that it should have; the road's speed is the median of all.
+ * @example seriesOf(LOG).channels // => ["front-left","front-right","rear-left","rear-right"]
  */
 export function seriesOf(log: Log): Series {
   const channels = CHANNELS.filter((channel) => log.speeds[channel]);

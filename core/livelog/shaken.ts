@@ -132,7 +132,10 @@ function stretchOf(readings: Readings, shares: Shares, turnM: number): Stretch {
   };
 }
 
-/** The first readings that can show a trembling. @param most of them. */
+/**
+ * The first readings that can show a trembling. @param most of them.
+ * @example quickShares(FOLLOWING, 1.95, 100).share.length // => 20
+ */
 export function quickShares(readings: Readings, turnM: number, most: number): Pick<Stretch, 'turns' | 'share'> {
   return stretchOf(readings, sharesOf(readings, 0, readings.count, most), turnM);
 }
@@ -165,7 +168,10 @@ function ownTurns({ at, own }: Readings, from: number, to: number): Float64Array
   return turns;
 }
 
-/** Judges how one wheel trembles. @param turnM way of its tyre in one turn, m. */
+/**
+ * Judges how one wheel trembles. @param turnM way of its tyre in one turn, m.
+ * @example shaken(FOLLOWING, 1.95).finding // => null
+ */
 export function shaken(readings: Readings, turnM: number): Shaken {
   const stretches = partsOf(readings, STRETCHES, IN_A_STRETCH).map((shares) => stretchOf(readings, shares, turnM));
   const usable = stretches.reduce((sum, { turns }) => sum + turns.length, 0);

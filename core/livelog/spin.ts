@@ -23,6 +23,8 @@ const LATE_KMH = 8;
 /**
  * Judges a spin.
  * @param begun seconds at which it began, null while nobody spins. @param lowest speed of spins before, km/h.
+ * @example spinOf(WATCHED, 'rear-right', 0, null).finding // => "follows"
+ * @example spinOf(WATCHED, 'rear-left', 0, null).other // => "rear-right"
  */
 export function spinOf(watched: Watched, channel: Channel, begun: number | null, lowest: number | null): SpinSeen {
   const answers = begun === null ? [] : answeredSince(watched, begun);

@@ -21,6 +21,9 @@ export function decoded(bytes: Uint8Array): string {
   return text;
 }
 
-/** ASCII bytes of a text; other letters become a question mark. */
+/**
+ * ASCII bytes of a text; other letters become a question mark.
+ * @example [...asBytes('km')] // => [107,109]
+ */
 export const asBytes = (text: string): Uint8Array =>
   Uint8Array.from(text, (letter) => (letter.charCodeAt(0) < 128 ? letter.charCodeAt(0) : 63));

@@ -19,7 +19,10 @@ export const SHOWN_SECONDS = 30;
 
 const latest = ({ moments }: Watched): number => moments.at(-1)?.second ?? 0;
 
-/** The last half minute of one channel, as points from 0 (then) to 1 (now). @returns speeds of null are left out. */
+/**
+ * The last half minute of one channel, as points from 0 (then) to 1 (now). @returns speeds of null are left out.
+ * @example lastOf(WATCHED, 3).map(({ kmh }) => kmh) // => [0,2,4,6]
+ */
 export function lastOf(watched: Watched, at: number): readonly { readonly x: number; readonly kmh: number }[] {
   const now = latest(watched);
   const first = watched.moments.findLastIndex(({ second }) => now - second > SHOWN_SECONDS) + 1;
@@ -33,7 +36,10 @@ export function lastOf(watched: Watched, at: number): readonly { readonly x: num
 const middle = (values: readonly number[]): number =>
   values.toSorted((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
 
-/** What a wheel should read by the others at the last moment; NaN where nobody knows. */
+/**
+ * What a wheel should read by the others at the last moment; NaN where nobody knows.
+ * @example expectedNow(DRIVEN, 1) // => 30
+ */
 export function expectedNow({ moments }: Watched, at: number): number {
   const speeds = moments.at(-1)?.speeds ?? [];
   return middle(speeds.flatMap((kmh, other) => (other === at || kmh === null ? [] : [kmh])));
@@ -49,7 +55,10 @@ export interface Spun {
   readonly highest: number;
 }
 
-/** Channels that answered since a moment. @param from seconds. @returns those that showed more than nothing, the strongest first. */
+/**
+ * Channels that answered since a moment. @param from seconds. @returns those that showed more than nothing, the strongest first.
+ * @example answeredSince(WATCHED, 0) // => [{"channel":"rear-right","lowest":2,"highest":6}]
+ */
 export function answeredSince({ channels, moments }: Watched, from: number): readonly Spun[] {
   return channels
     .flatMap((channel, at): readonly Spun[] => {
@@ -67,7 +76,10 @@ const JUMPED = 0.6;
 const BEFORE_SECONDS = 1.5;
 const LEAST_KMH = 2;
 
-/** The last moment at which a channel's speed jumped down from what it had been. @returns seconds; null for none since then. */
+/**
+ * The last moment at which a channel's speed jumped down from what it had been. @returns seconds; null for none since then.
+ * @example jumpSince({ ...WATCHED, moments: [9, 9, 9, 9, 1].map((kmh, at) => ({ second: at / 4, speeds: [kmh, 0, 0, 0] })) }, 'front-left', 0) // => 1
+ */
 export function jumpSince({ channels, moments }: Watched, channel: Channel, from: number): number | null {
   const at = channels.indexOf(channel);
   for (let index = moments.length - 1; index > 0; index -= 1) {
@@ -82,7 +94,10 @@ export function jumpSince({ channels, moments }: Watched, channel: Channel, from
   return null;
 }
 
-/** What was watched as a table that can be kept and read again (RFC 4180). @param head of the columns, time first. */
+/**
+ * What was watched as a table that can be kept and read again (RFC 4180). @param head of the columns, time first.
+ * @example asCsv(DRIVEN, ['s', 'FL', 'FR', 'RL', 'RR']) // => "s,FL,FR,RL,RR\n0.000,30.00,0.00,30.00,31.00\n"
+ */
 export function asCsv({ channels, moments }: Watched, head: readonly string[]): string {
   const rows = moments.map(({ second, speeds }) =>
     [second.toFixed(3), ...channels.map((_, at) => speeds[at]?.toFixed(2) ?? '')].join(','),
@@ -93,7 +108,11 @@ export function asCsv({ channels, moments }: Watched, head: readonly string[]): 
 /** The car surely moves from here on, km/h. */
 const MOVING_KMH = 8;
 
-/** Channels that show nothing while the others surely turn. @returns null while the car stands. */
+/**
+ * Channels that show nothing while the others surely turn. @returns null while the car stands.
+ * @example silentNow(DRIVEN) // => ["front-right"]
+ * @example silentNow(WATCHED) // => null
+ */
 export function silentNow(watched: Watched): readonly Channel[] | null {
   const speeds = watched.moments.at(-1)?.speeds ?? [];
   if (!speeds.some((kmh) => (kmh ?? 0) > MOVING_KMH)) return null;
@@ -103,7 +122,10 @@ export function silentNow(watched: Watched): readonly Channel[] | null {
 /** So much off, km/h, or a third of the speed, and a wheel stands out. */
 const OFF_KMH = 4;
 
-/** Whether a channel stands out just now from what the others say of it. */
+/**
+ * Whether a channel stands out just now from what the others say of it.
+ * @example standsOut(DRIVEN, 1) // => true
+ */
 export function standsOut(watched: Watched, at: number): boolean {
   const kmh = watched.moments.at(-1)?.speeds[at] ?? null;
   const should = expectedNow(watched, at);

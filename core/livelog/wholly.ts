@@ -19,7 +19,10 @@ class Tally {
   }
 }
 
-/** Stays at zero while the car surely moves. @returns null where it answers. */
+/**
+ * Stays at zero while the car surely moves. @returns null where it answers.
+ * @example silent(SILENT).finding // => "zero"
+ */
 export function silent({ channel, count, at, own, expected, odd }: Readings): LogFinding | null {
   const zeros = new Tally();
   let moving = count - odd.length;
@@ -35,7 +38,10 @@ export function silent({ channel, count, at, own, expected, odd }: Readings): Lo
 /** A speed shown standing is this high at least, km/h, and never changes by more than a step. */
 const SHOWN = 3;
 
-/** Shows a speed though the car stands. @returns null where it stands still with the car. */
+/**
+ * Shows a speed though the car stands. @returns null where it stands still with the car.
+ * @example stuck(SILENT) // => null
+ */
 export function stuck({ channel, at, own, expected, odd }: Readings): LogFinding | null {
   const high = new Tally();
   let standing = 0;
@@ -53,7 +59,10 @@ export function stuck({ channel, at, own, expected, odd }: Readings): LogFinding
   return { channel, finding: 'stuck-high', ...high.span(at), strength: 1, confidence: sure(high.count) };
 }
 
-/** Runs backwards by its sign while the others run forwards, or the other way round. @returns null where the signs agree. */
+/**
+ * Runs backwards by its sign while the others run forwards, or the other way round. @returns null where the signs agree.
+ * @example reversed(FOLLOWING) // => null
+ */
 export function reversed({ channel, count, at, own, expected, odd }: Readings): LogFinding | null {
   const against = new Tally();
   let moving = count - odd.length;

@@ -235,6 +235,7 @@ function typeMove({ file, states, channels }: CheckQuestion): CheckMove[] {
  * The checks that could be made now.
  * @param question the case, the belief, the states to tell apart, the corners in question.
  * @returns moves, each check once a place; none that was answered since something changed.
+ * @example checkMoves({ ...QUESTION, states: STATES.all, weights: STATES.weights, channels: ['front-right'] }).map(({ name }) => name).includes('look:plug') // => false
  */
 export function checkMoves(question: CheckQuestion): readonly CheckMove[] {
   const latest: readonly Observation[] = question.posterior.timeline.stages.at(-1)?.observations ?? [];

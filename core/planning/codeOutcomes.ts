@@ -53,6 +53,7 @@ function saidOf(state: State, file: CaseFile): Said {
 /**
  * What reading the codes may bring: none, a cause beside the wheels, or a wheel named by its circuit or by its signal.
  * @param file the case: its channels. @param states what may be wrong. @returns outcomes whose chances sum to 1 in each state.
+ * @example codeOutcomes(CASE, [{ faults: [], typeOf: () => 'passive' }])[0].name // => "no code"
  */
 export function codeOutcomes(file: CaseFile, states: readonly State[]): readonly CheckOutcome[] {
   const said = states.map((state) => saidOf(state, file));

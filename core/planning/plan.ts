@@ -198,6 +198,7 @@ function factsOf({ file, posterior, ranked }: PlanQuestion): PolicyFacts {
  * @param finishing states, repairs, stakes. @param moves what could be done. @param at how the job stands. @param file the case.
  * @param isKept whether a move stays on the list though nothing it tells would change what is mended.
  * @returns moves best first; those that can change nothing are left out.
+ * @example rankMoves(FINISHING, [], NOTHING_DONE, CASE) // => []
  */
 export function rankMoves(
   finishing: Finishing,
@@ -263,6 +264,7 @@ function inTurn(plans: readonly Plan[]): readonly OfferedMove[] {
  * Plans what to do next: every move priced alike, two steps ahead, with the cost of finishing sensibly behind; safety and manners over it.
  * Two corners that are both likely at fault are planned each by itself, and their moves offered in turn.
  * @param question the case and its belief. @returns moves, best first.
+ * @example planMoves(QUESTION).moves[0].move.name // => "reseated:plug"
  */
 export function planMoves(question: PlanQuestion): Plan {
   const { file, ranked, scenarios } = question;

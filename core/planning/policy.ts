@@ -32,7 +32,10 @@ const first = (moves: readonly PricedMove[], isWanted: (move: PricedMove) => boo
 /** What proves a repair, in the order of doing it. */
 const PROOFS: readonly string[] = ['clear', 'code', 'live:hand-spin', 'live:drive'];
 
-/** Whether a move proves a repair: erasing, reading, spinning or driving. */
+/**
+ * Whether a move proves a repair: erasing, reading, spinning or driving.
+ * @example isProof({ move: { name: 'clear' } }) // => true
+ */
 export const isProof = ({ move }: PricedMove): boolean => PROOFS.includes(move.name);
 
 function proofsOf(moves: readonly PricedMove[]): readonly PricedMove[] {
@@ -42,6 +45,7 @@ function proofsOf(moves: readonly PricedMove[]): readonly PricedMove[] {
 /**
  * Whether the last repair still waits for its proof: nobody has said how it went, and the car has not been asked since.
  * @param facts the job. @returns true until an erase, a drive, a reading of codes or a live speed after the repair.
+ * @example isUnproved(FACTS) // => false
  */
 export function isUnproved({ lastRepair, latest }: PolicyFacts): boolean {
   const asks = (observation: Observation): boolean =>
@@ -86,7 +90,10 @@ export function isDriveForbidden(all: readonly Observation[]): boolean {
   );
 }
 
-/** Whether a move is the spin of the wheel whose name is in doubt. */
+/**
+ * Whether a move is the spin of the wheel whose name is in doubt.
+ * @example isSpinInDoubt({ move: { name: 'live:hand-spin', channel: 'front-right' } }, FACTS) // => false
+ */
 export function isSpinInDoubt({ move }: PricedMove, { file }: PolicyFacts): boolean {
   return move.name === 'live:hand-spin' && move.channel === namesInDoubt(file)?.spin;
 }
@@ -116,7 +123,10 @@ function hunchOf(repair: PricedMove | undefined): (typeof HUNCHES)[number] | und
   return HUNCHES.find((hunch) => hunch.repair === repair?.move.name && hunch.ofCar === (repair.move.channel === null));
 }
 
-/** Whether a check must come before a repair that is likely and often made on a hunch. */
+/**
+ * Whether a check must come before a repair that is likely and often made on a hunch.
+ * @example isDueBefore({ move: { name: 'meter:battery:dc-voltage' } }, [{ cures: 0.4, move: { name: 'charged:supply', channel: null } }]) // => true
+ */
 export function isDueBefore(check: PricedMove, repairs: readonly PricedMove[]): boolean {
   return repairs.some((repair) => repair.cures >= SUSPECT && hunchOf(repair)?.check === check.move.name);
 }
@@ -224,6 +234,7 @@ export const POLICY: readonly PolicyRow[] = [
 /**
  * Puts safety and good manners over a list that is ordered by price.
  * @param moves cheapest road first. @param facts the job. @returns the list as a careful mechanic would offer it.
+ * @example withPolicy([], FACTS) // => []
  */
 export function withPolicy(moves: readonly PricedMove[], facts: PolicyFacts): readonly PricedMove[] {
   return POLICY.reduce((list, row) => row.apply(list, facts), moves);

@@ -20,6 +20,7 @@ export type AnyMove = CheckMove | RepairMove;
 /**
  * Repairs as moves; an erase is a check already.
  * @param options the repairs, numbered as they stand. @returns a move each.
+ * @example repairMoves(OPTIONS).length === OPTIONS.length - 1 // => true
  */
 export function repairMoves(options: readonly RepairOption[]): readonly RepairMove[] {
   return options.flatMap(({ record, channel, isErase }, option): RepairMove[] =>

@@ -61,6 +61,7 @@ function repairsInVain(file: CaseFile): ReadonlySet<string> {
  * The repairs that the states may call for, each once a place; an erase stands for cars with nothing wrong.
  * @param states what may be wrong. @param file the case: prices, places, repairs made in vain.
  * @returns options in the order in which states first need them, the erase last.
+ * @example repairOptions(STATES, CASE).at(-1).isErase // => true
  */
 export function repairOptions(states: States, file: CaseFile): readonly RepairOption[] {
   const inVain = repairsInVain(file);
@@ -104,6 +105,7 @@ export interface Circumstances {
  * What a repair takes in given circumstances: minutes with set-ups and proof, and money.
  * @param option the repair. @param at the circumstances. @param file the case.
  * @returns minutes and money; a workshop's job takes the owner no minutes here.
+ * @example repairPrice(OPTIONS.at(-1), { open: new Set(), inHand: null, located: new Set(), isErased: false }, CASE).money // => 0
  */
 export function repairPrice(
   { record, channel, openings, price }: RepairOption,

@@ -40,6 +40,7 @@ function subsetsOf(faults: readonly PlacedFault[]): readonly (readonly PlacedFau
 /**
  * The states of a plan: the scenarios that are believed in, and all that repairs may make of them.
  * @param scenarios what may be wrong, probabilities above 0. @returns the states; scenarios first, in their order.
+ * @example statesOf([]).all.length // => 0
  */
 export function statesOf(scenarios: readonly Scenario[]): States {
   const all: State[] = [];
@@ -83,6 +84,7 @@ const IN_QUESTION = 0.05;
 /**
  * What is believed of the likeliest corner, given that the fault is there.
  * @param states what may be wrong. @returns weights by state, those of the whole car where no corner is in question.
+ * @example cornerInQuestion(STATES).length === STATES.all.length // => true
  */
 export function cornerInQuestion({ all, weights }: States): Float64Array {
   const shares = new Map<string, number>();

@@ -21,10 +21,16 @@ export const HOW_OFTEN: readonly HowOften[] = [
 /** Where nobody has said: about every third trip (generic). */
 const USUAL = 'every-third';
 
-/** How `work` notes how often it used to show. */
+/**
+ * How `work` notes how often it used to show.
+ * @example howOftenKey('every-trip') // => "watch:every-trip"
+ */
 export const howOftenKey = (id: string): string => `watch:${id}`;
 
-/** What was said of how often it used to show; null while nobody has said. */
+/**
+ * What was said of how often it used to show; null while nobody has said.
+ * @example howOftenSaid({ ...CASE, work: [{ step: 'watch:rarely' }] }).before // => {"shown":1,"clean":24}
+ */
 export function howOftenSaid(file: CaseFile): HowOften | null {
   const last = (file.work ?? []).findLast(({ step, undone }) => step.startsWith('watch:') && undone !== true);
   return HOW_OFTEN.find(({ id }) => howOftenKey(id) === last?.step) ?? null;

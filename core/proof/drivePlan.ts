@@ -11,7 +11,10 @@ export interface DrivePlan {
   readonly refused: string | null;
 }
 
-/** How `work` notes that a leg was driven without anything showing. */
+/**
+ * How `work` notes that a leg was driven without anything showing.
+ * @example legKey('bends') // => "drive-leg:bends"
+ */
 export const legKey = (id: string): string => `drive-leg:${id}`;
 
 function isAsked(signs: LegSigns, file: CaseFile, segments: ReadonlySet<string>): boolean {

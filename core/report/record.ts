@@ -175,13 +175,17 @@ const csv = (rows: readonly (readonly string[])[]): string =>
 /**
  * Readings as comma-separated values (RFC 4180).
  * @param summary of {@link summaryOf}. @returns a header and a row a reading.
+ * @example readingsCsv(SUMMARY).includes('1.20') // => true
  */
 export function readingsCsv({ sections }: JobSummary): string {
   const lines = sections.find(({ id }) => id === 'readings')?.lines ?? [];
   return csv([texts.csvReadings, ...lines.map(({ at, words, figure, detail }) => [at, words, figure, detail])]);
 }
 
-/** The ledger as comma-separated values (RFC 4180), amounts as plain numbers in their currency's decimals. */
+/**
+ * The ledger as comma-separated values (RFC 4180), amounts as plain numbers in their currency's decimals.
+ * @example ledgerCsv({ ...CASE, costs: [] }).split('\r\n').length // => 2
+ */
 export function ledgerCsv(file: CaseFile): string {
   const own = file.owner?.currency ?? USUAL_CURRENCY;
   const rows = (file.costs ?? []).map(({ at, item, use, amount, currency = own }) => [
@@ -198,7 +202,10 @@ const day = (at: string): string => at.slice(0, 10);
 /** Signs that mean something in Markdown are kept as signs. */
 const plain = (words: string): string => words.replaceAll(/([\\`*_[\]<>#|])/gu, '\\$1');
 
-/** The record as Markdown. */
+/**
+ * The record as Markdown.
+ * @example summaryMarkdown(SUMMARY, 'ABS lamp').split('\n')[0] // => "# ABS lamp"
+ */
 export function summaryMarkdown({ vehicle, ended, sections }: JobSummary, title: string): string {
   const blocks = sections.map(({ heading, lines }) =>
     [
@@ -214,7 +221,10 @@ export function summaryMarkdown({ vehicle, ended, sections }: JobSummary, title:
   return `${[head, ...blocks, plain(texts.notASafetyInspection)].join('\n\n')}\n`;
 }
 
-/** What is known, and the open question, in a few lines for others who may know. @param likely the likeliest fault in words, with its chance 0 to 1. */
+/**
+ * What is known, and the open question, in a few lines for others who may know. @param likely the likeliest fault in words, with its chance 0 to 1.
+ * @example askOthers(SUMMARY, null).split('\n')[0] // => "Tansy: what would you check next?"
+ */
 export function askOthers(
   { vehicle, sections }: JobSummary,
   likely: { readonly words: string; readonly chance: number } | null,

@@ -29,7 +29,10 @@ const FASTENER_WITHIN = 7;
 
 type Draft = Omit<Reminder, 'done'>;
 
-/** How `work` notes that a reminder has been seen to. */
+/**
+ * How `work` notes that a reminder has been seen to.
+ * @example reminderKey('nuts') // => "reminder:nuts"
+ */
 export const reminderKey = (id: string): string => `reminder:${id}`;
 
 /** Wheel nuts, once for each corner, after they were last torqued. */

@@ -9,7 +9,10 @@ export type LanguageId = (typeof LANGUAGES)[number]['id'];
 /** The language of the root folder. */
 export const FIRST_LANGUAGE: LanguageId = LANGUAGES[0].id;
 
-/** Whether a word names a language of Zelf's. @example isLanguage('fr') // => false */
+/**
+ * Whether a word names a language of Zelf's.
+ * @example isLanguage('fr') // => false
+ */
 export const isLanguage = (word: unknown): word is LanguageId => LANGUAGES.some(({ id }) => id === word);
 
 /**

@@ -101,7 +101,8 @@ function cutsOf(sorted: readonly number[]): number[] {
 
 /**
  * The ways to split gaps by length into beats, digit pauses and code pauses, each with how well it fits; hopeless ones left out.
- * @param gaps lengths in seconds, above 0, in order. @param stray share of the beat. @returns readings, unsorted; no gap gives one reading.
+ * @param gaps lengths in seconds, above 0, in order. @param stray share of the beat. @returns readings, unsorted; no gap gives one for each way that codes are written.
+ * @example readingsOfGaps([0.4, 0.4, 1.6, 0.4]).some(({ pauses }) => pauses.join() === 'beat,beat,digit,beat') // => true
  */
 export function readingsOfGaps(gaps: readonly number[], stray: number = BEAT_STRAY.tapped): readonly GapReading[] {
   const sorted = [...gaps].sort((a, b) => a - b);

@@ -23,6 +23,9 @@ export const BLOCKERS: readonly Blocker[] = [
   { id: 'press', at: ['hub-unit-out', 'ring-off'], look: texts.press, then: texts.pressThen },
 ];
 
-/** Of a guide, what may block it: of the steps that are still to be done. */
+/**
+ * Of a guide, what may block it: of the steps that are still to be done.
+ * @example blockersOf(['hub-nut-cracked']).map(({ id }) => id) // => ["hub-nut"]
+ */
 export const blockersOf = (steps: readonly StepId[]): readonly Blocker[] =>
   BLOCKERS.filter(({ at }) => at.some((step) => steps.includes(step)));

@@ -51,5 +51,8 @@ export const TOOLS = {
 
 export type ToolId = keyof typeof TOOLS;
 
-/** Names of tools, in the order given. */
+/**
+ * Names of tools, in the order given.
+ * @example toolNames(['jack']) // => ["jack"]
+ */
 export const toolNames = (tools: readonly ToolId[]): readonly string[] => tools.map((tool) => TOOLS[tool]);

@@ -93,7 +93,10 @@ export function cureChance(repair: Pick<Repair, 'action' | 'segment'>, fault: Fa
   return repair.action === 'other' ? OTHER_WORK_CURES : 0;
 }
 
-/** How `owner.prices` names the price of one kind of part, such as a pattern part. @example partPriceKey('replaced:sensor', 'used') // => "replaced:sensor@used" */
+/**
+ * How `owner.prices` names the price of one kind of part, such as a pattern part.
+ * @example partPriceKey('replaced:sensor', 'used') // => "replaced:sensor@used"
+ */
 export const partPriceKey = (repair: string, way: string): string => `${repair}@${way}`;
 
 /**

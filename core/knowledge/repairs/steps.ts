@@ -2,8 +2,10 @@ import type { StepId } from '../guide/stepIds';
 import type { StepRow } from '../guide/step';
 import { texts } from '#words/knowledge/steps';
 
-/** Steps that several repairs share, and short ways to write one. */
-
+/**
+ * Steps that several repairs share, and short ways to write one.
+ * @example prepare('bore-cleaned', 'Clean the bore.', 'Rust lifts the sensor.').phase // => "prepare"
+ */
 export const prepare = (id: StepId, text: string, why: string, extra: Partial<StepRow> = {}): StepRow => ({
   id,
   phase: 'prepare',
@@ -12,6 +14,10 @@ export const prepare = (id: StepId, text: string, why: string, extra: Partial<St
   why,
   ...extra,
 });
+/**
+ * A step of fitting, at the corner unless said otherwise.
+ * @example fit('sensor-in', 'Push it in.', 'It must sit flat.').phase // => "fit"
+ */
 export const fit = (id: StepId, text: string, why: string, extra: Partial<StepRow> = {}): StepRow => ({
   id,
   phase: 'fit',
@@ -49,7 +55,10 @@ export const SPACER_STEPS: readonly StepRow[] = [
   fit('marks-checked', texts.lookForMarks, texts.marksMean, { phase: 'close-up' }),
 ];
 
-/** Cutting back, joining and closing a wire, wherever it is. */
+/**
+ * Cutting back, joining and closing a wire, wherever it is.
+ * @example wireSteps([]).map(({ id }) => id) // => ["wire-cut","copper-bright","piece-set-in","wire-sleeved","wire-measured"]
+ */
 export const wireSteps = (cautions: readonly string[]): readonly StepRow[] => [
   fit('wire-cut', texts.cutBackToSound, texts.darkCopperDoesNot, {
     tools: ['cutters', 'multimeter'],

@@ -80,6 +80,7 @@ export function chancesOf(table: Table): Chances {
  * The chances of a check's outcomes under several causes at once: what any of them shows can be seen, nothing is seen only if none shows.
  * @param chances a table's chances. @param causes the faults present.
  * @returns chances in the order of outcomes; causes that the table does not name do not count.
+ * @example chancesUnder({ table: { outcomes: ['good', 'open'] }, otherwise: [0.9, 0.1], byFault: new Map([['lead-open', [0.02, 0.98]]]), rowOf: new Map([['lead-open', 1]]) }, ['lead-open']) // => [0.02,0.98]
  */
 export function chancesUnder(chances: Chances, causes: readonly Cause[]): readonly number[] {
   const named = causes.map((cause) => chances.byFault.get(cause)).filter((entry) => entry !== undefined);
