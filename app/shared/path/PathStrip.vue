@@ -35,7 +35,8 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
+  /* Each as wide as its name wants, the rest shared out: German names are of very different lengths. */
+  grid-template-columns: repeat(7, minmax(0, auto));
 }
 
 button {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
 import BrandMark from './BrandMark.vue';
+import { heard } from '../words/heard';
 import { STAGES, type StageId } from './stages';
 import { texts } from '#words/shared/shell';
 
@@ -36,6 +37,13 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
       </RouterLink>
     </nav>
     <div class="job">
+      <RouterLink
+        class="back"
+        :to="{ name: 'garage' }"
+        :aria-label="heard(vehicle, `${vehicle}: ${texts.backToTheGarage}`)"
+        ><svg viewBox="0 0 20 20" aria-hidden="true"><path d="M12.5 4 6.5 10l6 6" /></svg
+        ><b>{{ vehicle }}</b></RouterLink
+      >
       <p class="which">
         <b>{{ vehicle }}</b><span v-if="title">, {{ title }}</span>
       </p>
@@ -63,7 +71,7 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
         >
           <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m12 4 4.5 4.5L12 13M16.5 8.5H8a4 4 0 0 0 0 8h3" /></svg>
         </button>
-        <RouterLink :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
+        <RouterLink class="garage" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
         <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">{{
           texts.bench
         }}</RouterLink>
@@ -136,6 +144,11 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
   font-size: 0.92rem;
   line-height: 1.35;
   min-width: 0;
+}
+
+/* On a phone the vehicle's name leads back to the garage: a word less in the row. */
+.back {
+  display: none;
 }
 
 .which span {
@@ -237,27 +250,53 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
   .job {
     grid-column: 1 / -1;
     display: flex;
+    flex-wrap: wrap;
     justify-content: space-between;
-    gap: 10px;
+    gap: 0 10px;
     align-items: center;
     text-align: left;
     min-height: 40px;
   }
 
-  .which {
-    white-space: nowrap;
-    overflow: hidden;
-    text-overflow: ellipsis;
+  .back {
+    flex: 1 1 4.6em;
     min-width: 0;
+    min-height: 44px;
+    display: flex;
+    align-items: center;
+    gap: 2px;
+    margin-left: -6px;
+    font-size: 1.02rem;
+    text-decoration: none;
+    color: var(--ink);
   }
 
-  .which span {
+  .back svg {
+    flex: none;
+    width: 20px;
+    fill: none;
+    stroke: currentcolor;
+    stroke-width: 2;
+    stroke-linecap: round;
+    stroke-linejoin: round;
+  }
+
+  .back b {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .which,
+  .ways .garage {
     display: none;
   }
 
   .ways {
-    flex: none;
-    gap: 12px;
+    flex: 0 1 auto;
+    flex-wrap: wrap;
+    gap: 0 12px;
+    margin-left: auto;
   }
 
   .ways a,
