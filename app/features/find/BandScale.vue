@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { showReading } from '../../../core/quantities/show';
+import { bandLabels } from './bandLabels';
 import { texts } from '#words/screens/find';
 
 /** A reading against its band, with its uncertainty. */
@@ -18,6 +19,14 @@ const words = (value: number): string => {
   const { number, unit } = showReading(value, 'resistance');
   return `${number} ${unit}`;
 };
+const LONG = 360;
+const limits = computed(() => [props.min, props.max].filter((limit) => limit !== null));
+const labels = computed(() =>
+  bandLabels(
+    limits.value.map((limit) => [at(limit), words(limit)]),
+    LONG,
+  ),
+);
 </script>
 
 <template>
@@ -25,20 +34,12 @@ const words = (value: number): string => {
     class="scale"
     viewBox="0 0 360 66"
     role="img"
-    :aria-label="
-      texts.readingBandTo(words(value), min === null ? 'open' : words(min), max === null ? 'open' : words(max))
-    "
+    :aria-label="texts.readingBandTo(words(value), min === null ? null : words(min), max === null ? null : words(max))"
   >
     <rect v-if="min !== null" class="band" :x="at(min)" y="22" :width="at(max ?? top) - at(min)" height="20" />
     <path class="axis" d="M8 32h344" />
-    <template v-if="min !== null">
-      <path class="limit" :d="`M${at(min)} 18v28`" />
-      <text :x="at(min)" y="62" text-anchor="middle">{{ words(min) }}</text>
-    </template>
-    <template v-if="max !== null">
-      <path class="limit" :d="`M${at(max)} 18v28`" />
-      <text :x="at(max)" y="62" text-anchor="middle">{{ words(max) }}</text>
-    </template>
+    <path v-for="limit in limits" :key="limit" class="limit" :d="`M${at(limit)} 18v28`" />
+    <text v-for="label in labels" :key="label.words" :x="label.x" y="62" text-anchor="middle">{{ label.words }}</text>
     <rect
       class="spread"
       :class="{ bad: isBad }"

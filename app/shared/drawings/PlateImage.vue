@@ -1,37 +1,46 @@
 <script setup lang="ts">
-import { onScopeDispose, ref, watch } from 'vue';
+import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { alternativeOf } from './alternative';
-import { composed } from './composed';
+import { composed, figuresAlone } from './composed';
 import type { Plate } from './plate';
 import { loadScene } from './scenes';
 import { texts } from '#words/shared/drawings';
 
-/** A plate as an image: its own document, so that twenty of one scene do not get in each other's way. */
+/** A plate as an image: its own document, so that twenty of one scene do not get in each other's way. Figures on a display lie over it as an image of their own: they change with every key. */
 const props = withDefaults(defineProps<{ plate: Plate; decorative?: boolean }>(), { decorative: false });
 const source = ref('');
+const figures = ref('');
 const isMissing = ref(false);
+/** The plate that stands there, without its figures. */
+let standing = '';
 
-function release(): void {
-  if (source.value) URL.revokeObjectURL(source.value);
-  source.value = '';
+function put(image: Ref<string>, svg: string | null): void {
+  if (image.value) URL.revokeObjectURL(image.value);
+  image.value = svg === null ? '' : URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
 }
 
-/** What is typed on a drawn display follows when the finger rests, in ms: to draw it takes longer than to type it. */
-const RESTS = 150;
-const withoutFigures = (plate: Plate): string => JSON.stringify({ ...plate, figures: {}, vars: {} });
+function release(): void {
+  put(source, null);
+  put(figures, null);
+  standing = '';
+}
+
+const emptied = (plate: Plate): Plate => ({
+  ...plate,
+  figures: Object.fromEntries(Object.keys(plate.figures ?? {}).map((id) => [id, ''])),
+});
 
 watch(
   () => props.plate,
-  async (plate, before) => {
-    const isSame = before !== undefined && source.value !== '' && withoutFigures(before) === withoutFigures(plate);
-    if (isSame) await new Promise((resolve) => setTimeout(resolve, RESTS));
-    if (plate !== props.plate) return;
+  async (plate) => {
     isMissing.value = false;
     try {
       const scene = await loadScene(plate.scene);
       if (plate !== props.plate) return;
-      release();
-      source.value = URL.createObjectURL(new Blob([composed(scene, plate)], { type: 'image/svg+xml' }));
+      const empty = emptied(plate);
+      if (standing !== JSON.stringify(empty)) put(source, composed(scene, empty));
+      standing = JSON.stringify(empty);
+      put(figures, plate.figures ? figuresAlone(scene, plate) : null);
     } catch {
       release();
       isMissing.value = true;
@@ -46,12 +55,14 @@ onScopeDispose(release);
   <span class="plate">
     <img v-if="source" :src="source" :alt="decorative ? '' : alternativeOf(plate)" decoding="async" draggable="false" />
     <span v-else-if="isMissing" class="muted">{{ texts.drawingMissing }}</span>
+    <img v-if="figures" class="figures" :src="figures" alt="" draggable="false" />
   </span>
 </template>
 
 <style scoped>
 .plate {
   display: block;
+  position: relative;
   width: 100%;
   aspect-ratio: 3 / 2;
   max-height: 62vh;
@@ -65,6 +76,11 @@ img {
   width: 100%;
   height: 100%;
   object-fit: contain;
+}
+
+.figures {
+  position: absolute;
+  inset: 0;
 }
 
 /* On the dark sheet the roles change, not the paths: light and dark are exchanged, hues stay. */

@@ -87,6 +87,44 @@ function classesOf(plate: Plate, own: readonly string[]): string {
   return [...own, ...state, ...quiet, ...(plate.classes ?? [])].join(' ');
 }
 
+/** An element's tag, its attributes, and whether it opens or closes. */
+const TAG = /<(\/?)([\w-]+)((?:[^>"]|"[^"]*")*?)(\/?)>/g;
+
+/** Of a scene only the texts with these ids, in the groups in which they stand, and the styles. */
+function textsAlone(svg: string, ids: readonly string[]): string {
+  const around: { readonly name: string; readonly tag: string }[] = [];
+  const kept: string[] = [...svg.matchAll(/<style>[\s\S]*?<\/style>/g)].map(([style]) => style);
+  for (const [tag, closes, name = '', rest = '', isWhole] of svg.matchAll(TAG)) {
+    if (closes) around.pop();
+    else if (!isWhole) {
+      around.push({ name, tag });
+      if (name !== 'text' || !ids.includes(attribute(rest, 'id'))) continue;
+      kept.push(`${around.map((group) => group.tag).join('')}</text>`);
+      kept.push(
+        ...around
+          .slice(0, -1)
+          .reverse()
+          .map((group) => `</${group.name}>`),
+      );
+    }
+  }
+  return kept.join('');
+}
+
+/** The document around what is shown of a scene. */
+function documentOf(root: Root, plate: Plate, inside: string, over: string): string {
+  const [left, top, width, height] = plate.crop ?? root.viewBox;
+  const vars = Object.entries(plate.vars ?? {})
+    .map(([name, value]) => `${name}:${value}`)
+    .join(';');
+  const turned = plate.mirror ? ` transform="translate(${round(2 * left + width)} 0) scale(-1 1)"` : '';
+  const name = root.id ? ` id="${root.id}"` : '';
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${left} ${top} ${width} ${height}" width="${width}" height="${height}" class="${classesOf(plate, root.classes)}"${name} style="${vars}"><style>${MOTION}</style><g${turned}><g id="plate-scene">${inside}</g>${over}</g></svg>`;
+}
+
+const withFigures = (svg: string, { figures = {} }: Plate): string =>
+  Object.entries(figures).reduce((drawn, [id, figure]) => withFigure(drawn, id, figure), svg);
+
 /**
  * A plate as one SVG document of its own, for an image: nothing of it can reach the page, nor the page it.
  * @param scene the scene's SVG. @param plate what of it is shown, and how.
@@ -94,20 +132,23 @@ function classesOf(plate: Plate, own: readonly string[]): string {
  */
 export function composed(scene: string, plate: Plate): string {
   const root = rootOf(scene);
-  const [left, top, width, height] = plate.crop ?? root.viewBox;
-  const unit = width / 320;
+  const unit = (plate.crop ?? root.viewBox)[2] / 320;
   let inside = root.inside;
   for (const part of plate.focus ?? []) inside = withClass(inside, part, 'focus');
   for (const part of plate.act ?? []) inside = withClass(inside, part, 'act');
-  for (const [id, figure] of Object.entries(plate.figures ?? {})) inside = withFigure(inside, id, figure);
-  const vars = Object.entries(plate.vars ?? {})
-    .map(([name, value]) => `${name}:${value}`)
-    .join(';');
   const over = [
     ...(plate.lens ? [lensOf(plate.lens, unit)] : []),
     ...(plate.arrows ?? []).map((arrow) => arrowOf(arrow, unit)),
   ].join('');
-  const turned = plate.mirror ? ` transform="translate(${round(2 * left + width)} 0) scale(-1 1)"` : '';
-  const name = root.id ? ` id="${root.id}"` : '';
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${left} ${top} ${width} ${height}" width="${width}" height="${height}" class="${classesOf(plate, root.classes)}"${name} style="${vars}"><style>${MOTION}</style><g${turned}><g id="plate-scene">${inside}</g>${over}</g></svg>`;
+  return documentOf(root, plate, withFigures(inside, plate), over);
+}
+
+/**
+ * The figures of a plate alone, to lie over the same plate with empty displays: what is typed is drawn without the rest.
+ * @param scene the scene's SVG. @param plate with its figures. @returns SVG text of a few kilobytes.
+ */
+export function figuresAlone(scene: string, plate: Plate): string {
+  const root = rootOf(scene);
+  const texts = textsAlone(root.inside, Object.keys(plate.figures ?? {}));
+  return documentOf(root, plate, withFigures(texts, plate), '');
 }

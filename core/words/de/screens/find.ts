@@ -2,7 +2,13 @@ import { plural } from '../language';
 import type { texts as en } from '../../en/screens/find';
 
 export const texts: typeof en = {
-  readingBandTo: (what, what2, what3) => `Messwert ${what}, Sollbereich ${what2} bis ${what3}`,
+  readingBandTo: (what, least, most) =>
+    `Messwert ${what}, ` +
+    (least === null
+      ? `Sollbereich bis ${most}`
+      : most === null
+        ? `Sollbereich ab ${least}`
+        : `Sollbereich ${least} bis ${most}`),
   showsZeroAsIt: 'zeigt null, wie es soll',
   showsAValueThat: 'zeigt einen Wert, der sich nie bewegt',
   jumpsAbout: 'springt',

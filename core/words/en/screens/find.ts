@@ -2,7 +2,9 @@ import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
-  readingBandTo: (what: Said, what2: Said, what3: Said) => `Reading ${what}, band ${what2} to ${what3}`,
+  readingBandTo: (what: Said, least: Said | null, most: Said | null) =>
+    `Reading ${what}, ` +
+    (least === null ? `band up to ${most}` : most === null ? `band from ${least}` : `band ${least} to ${most}`),
   showsZeroAsIt: 'shows zero, as it should',
   showsAValueThat: 'shows a value that never moves',
   jumpsAbout: 'jumps about',
