@@ -16,6 +16,9 @@ interface Draft {
   readonly stop: Stop;
 }
 
+/** A letter is drawn before it is stored: opening a transaction takes longer than drawing. */
+const drawn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
 /** What is typed and not yet recorded, by name: kept at every letter, the same in every tab. */
 export const useDrafts = defineStore('drafts', () => {
   const { storage } = usePorts();
@@ -56,6 +59,7 @@ export const useDrafts = defineStore('drafts', () => {
     draft.isWriting = true;
     try {
       while (draft.stored.text !== textOf(id)) {
+        await drawn();
         const sent = textOf(id);
         draft.stored = await storage.keepDraft(id, sent, draft.isFreeText ? draft.stored.text : null);
         texts.set(id, mergedText(sent, draft.stored.text, textOf(id)));

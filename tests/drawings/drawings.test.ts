@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { describe, expect, test } from 'vitest';
-import { composed, figuresAlone } from '../../app/shared/drawings/composed';
+import { composed, displaysOf, figuresAlone } from '../../app/shared/drawings/composed';
 import type { Plate } from '../../app/shared/drawings/plate';
 import { CHECK_PLATES, checkPlate } from '../../app/shared/drawings/plates/checks';
 import { cornerPlate } from '../../app/shared/drawings/plates/corner';
@@ -235,15 +235,16 @@ describe('composing', () => {
     expect(made).toMatch(/M0 0Q15 0 30 0/);
   });
   test('figures alone: their own groups and the styles, nothing else', () => {
-    const made = figuresAlone(SCENE, { ...plate, crop: [10, 5, 40, 20], figures: { t: '5' } });
+    const shown = { ...plate, crop: [10, 5, 40, 20], figures: { t: '5' } } as const;
+    const made = figuresAlone(displaysOf(SCENE, shown), shown);
     expect(made).toContain('viewBox="10 5 40 20"');
     expect(made).toContain('<style>.a{}</style><g id="p"><text id="t">5</text></g>');
     expect(made).not.toContain('id="q"');
-    expect(figuresAlone(SCENE, plate)).not.toContain('<text');
+    expect(figuresAlone(displaysOf(SCENE, plate), plate)).not.toContain('<text');
   });
   test('the meter’s figures lie where its display is, and are light to draw', () => {
     const meter = CHECK_PLATES['meter:sensor:resistance'];
-    const made = figuresAlone(scene('probing'), meter);
+    const made = figuresAlone(displaysOf(scene('probing'), meter), meter);
     expect(made).toMatch(/translate\(34 52\)[\s\S]*class="dig"[^>]*>1\.12</);
     expect(made).toContain('>kΩ<');
     expect(made.length).toBeLessThan(12_000);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import 'element-plus/es/components/input/style/css';
 import WhenOpened from '../../shared/WhenOpened.vue';
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';
@@ -49,14 +50,16 @@ async function record(): Promise<void> {
     <section>
       <h1>{{ texts.whatDoesTheReader }}</h1>
       <p class="muted">{{ texts.typeCodesOrPaste }}</p>
-      <el-input
-        v-model="codes.text.value"
-        type="textarea"
-        :autosize="{ minRows: 3, maxRows: 9 }"
-        :placeholder="texts.c003913CurrentOr"
-        :aria-label="texts.codesAsTheReader"
-        data-test="codes-text"
-      />
+      <div class="el-textarea">
+        <textarea
+          v-model="codes.text.value"
+          class="el-textarea__inner typed"
+          rows="3"
+          :placeholder="texts.c003913CurrentOr"
+          :aria-label="texts.codesAsTheReader"
+          data-test="codes-text"
+        />
+      </div>
       <p v-if="codes.problem.value" class="warning" role="alert">
         {{ texts.thisTextNothingOf(codes.problem.value) }}
       </p>
@@ -149,6 +152,13 @@ async function record(): Promise<void> {
 </template>
 
 <style scoped>
+/* The library's look without its own measuring at each letter, which takes longer than to read what was typed. */
+.typed {
+  field-sizing: content;
+  min-height: calc(3lh + 12px);
+  max-height: calc(9lh + 12px);
+}
+
 .codes {
   padding: 20px 26px 30px;
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { alternativeOf } from './alternative';
-import { composed, figuresAlone } from './composed';
+import { composed, displaysOf, figuresAlone } from './composed';
 import type { Plate } from './plate';
 import { loadScene } from './scenes';
 import { texts } from '#words/shared/drawings';
@@ -11,8 +11,9 @@ const props = withDefaults(defineProps<{ plate: Plate; decorative?: boolean }>()
 const source = ref('');
 const figures = ref('');
 const isMissing = ref(false);
-/** The plate that stands there, without its figures. */
+/** The plate that stands there, without its figures; and its displays alone. */
 let standing = '';
+let displays = '';
 
 function put(image: Ref<string>, svg: string | null): void {
   if (image.value) URL.revokeObjectURL(image.value);
@@ -38,9 +39,12 @@ watch(
       const scene = await loadScene(plate.scene);
       if (plate !== props.plate) return;
       const empty = emptied(plate);
-      if (standing !== JSON.stringify(empty)) put(source, composed(scene, empty));
-      standing = JSON.stringify(empty);
-      put(figures, plate.figures ? figuresAlone(scene, plate) : null);
+      if (standing !== JSON.stringify(empty)) {
+        put(source, composed(scene, empty));
+        displays = displaysOf(scene, plate);
+        standing = JSON.stringify(empty);
+      }
+      put(figures, plate.figures ? figuresAlone(displays, plate) : null);
     } catch {
       release();
       isMissing.value = true;

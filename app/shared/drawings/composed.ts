@@ -144,11 +144,20 @@ export function composed(scene: string, plate: Plate): string {
 }
 
 /**
- * The figures of a plate alone, to lie over the same plate with empty displays: what is typed is drawn without the rest.
- * @param scene the scene's SVG. @param plate with its figures. @returns SVG text of a few kilobytes.
+ * A scene of nothing but its displays, to draw figures over a plate whose displays are empty.
+ * @param scene the scene's SVG. @param plate whose figures they are. @returns a scene of a few kilobytes.
  */
-export function figuresAlone(scene: string, plate: Plate): string {
+export function displaysOf(scene: string, plate: Plate): string {
   const root = rootOf(scene);
   const texts = textsAlone(root.inside, Object.keys(plate.figures ?? {}));
-  return documentOf(root, plate, withFigures(texts, plate), '');
+  return `<svg viewBox="${root.viewBox.join(' ')}" class="${root.classes.join(' ')}" id="${root.id}">${texts}</svg>`;
+}
+
+/**
+ * The figures of a plate alone, drawn again at every key without the rest.
+ * @param displays of {@link displaysOf}. @param plate with its figures. @returns SVG text.
+ */
+export function figuresAlone(displays: string, plate: Plate): string {
+  const root = rootOf(displays);
+  return documentOf(root, plate, withFigures(root.inside, plate), '');
 }

@@ -1,0 +1,17 @@
+import { expect } from '@playwright/test';
+import { PARTS, SlowPhone, UNFELT, VIEW } from './slowTour';
+import { test } from './warm';
+
+/** What the machine does beside it makes a task longer, never shorter: the shortest of some goes is the page's own. */
+const GOES = 4;
+
+for (const steps of PARTS)
+  test(`on a phone's processor no tap is felt: ${steps.map(({ what }) => what).join(', ')}`, async ({ page }) => {
+    const phone = await SlowPhone.of(page);
+    for (const step of steps) {
+      const most = step.isView ? VIEW : UNFELT;
+      let least = Infinity;
+      for (let go = 0; go < GOES && least > most; go += 1) least = Math.min(least, (await phone.take(step)).longest);
+      expect(least, step.what).toBeLessThanOrEqual(most);
+    }
+  });
