@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { PARTS, SlowPhone, UNFELT, VIEW } from './slowTour';
+import { thirtySeen } from '../tests/support/thirtySeen';
+import { ADVISED, PARTS, SlowPhone, UNFELT, VIEW } from './slowTour';
 import { test } from './warm';
 
 /** What the machine does beside it makes a task longer, never shorter: the shortest of some goes is the page's own. */
@@ -15,3 +16,8 @@ for (const steps of PARTS)
       expect(least, step.what).toBeLessThanOrEqual(most);
     }
   });
+
+test('on a phone’s processor the adviser has answered before anybody wonders', async ({ page }) => {
+  const phone = await SlowPhone.of(page);
+  expect(await phone.adviserTakes(thirtySeen(), 2 * GOES)).toBeLessThanOrEqual(ADVISED);
+});

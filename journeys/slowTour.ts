@@ -1,4 +1,6 @@
+import { readdirSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import type { CaseFile } from '../core/casefile/contract';
 
 /** The tour on a phone's processor: what each tap and each view holds the page's thread for. Shared by the journey that holds them to their budgets and by `npm run slow`, which tells the figures. */
 
@@ -9,6 +11,8 @@ const REFERENCE = 1750;
 export const UNFELT = 50;
 /** What makes a whole view may take longer, by name: the way there has been tapped, and nothing can be tapped yet. */
 export const VIEW = 300;
+/** The adviser has answered within, in ms: thirty observations on four channels. */
+export const ADVISED = 150;
 /** So long after a tap the page is watched for what it still does, in ms. */
 const AFTERWARDS = 500;
 const PHONE = { width: 412, height: 823 };
@@ -199,6 +203,42 @@ export class SlowPhone {
       state.tasks = [];
       return tasks;
     });
+  }
+
+  /**
+   * How long a whole assessment takes, in ms: the adviser's own program, run by the page, for a browser slows no worker.
+   * @param file the case. @param rounds how often. @returns the shortest.
+   */
+  async adviserTakes(file: CaseFile, rounds: number): Promise<number> {
+    const program = readdirSync('dist/app/assets').find((name) => /^adviser\.worker.*\.js$/.test(name));
+    await this.page.goto('/#/handbook');
+    return this.page.evaluate(
+      async ([url, asked, times]) => {
+        await import(url);
+        let least = Infinity;
+        for (let round = 0; round < times; round += 1) {
+          const began = performance.now();
+          await new Promise<void>((resolve) => {
+            const heard = new AbortController();
+            addEventListener(
+              'message',
+              ({ data }: MessageEvent<{ id?: string; value?: unknown }>) => {
+                if (data.id !== `${round}` || !('value' in data)) return;
+                heard.abort();
+                resolve();
+              },
+              { signal: heard.signal },
+            );
+            /* As Comlink asks: which function, with what. */
+            const question = { type: 'RAW', value: asked };
+            postMessage({ id: `${round}`, type: 'APPLY', path: ['assess'], argumentList: [question] });
+          });
+          least = Math.min(least, performance.now() - began);
+        }
+        return least;
+      },
+      [`/assets/${program}`, file, rounds] as const,
+    );
   }
 
   async take({ does, shows }: Step): Promise<Took> {

@@ -3,7 +3,7 @@ import { summarise, trialCars, type TrialResult } from '../bench/trial/trial';
 import { assessFully } from '../core/judgement/assess';
 import { posteriorOf } from '../core/belief/posterior';
 import { plainPosterior } from '../tests/support/plainPosterior';
-import { benchCase } from './bench/benchCase';
+import { thirtySeen } from '../tests/support/thirtySeen';
 import { printGrowth } from './bench/growth';
 import { printLogFindings, printLogSpeed } from './bench/logs';
 
@@ -25,7 +25,7 @@ function line(name: string, ms: number, goal?: number): void {
   console.log(`${name.padEnd(44)} ${ms.toFixed(2).padStart(10)} ms${against}`);
 }
 
-const file = benchCase();
+const file = thirtySeen();
 const states = posteriorOf(file).joints.reduce((sum, one) => sum + one.states.length, 0);
 medianMs(() => posteriorOf(file));
 const posterior = medianMs(() => posteriorOf(file));

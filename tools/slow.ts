@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
-import { PARTS, SlowPhone, UNFELT, VIEW, type Took } from '../journeys/slowTour';
+import { ADVISED, PARTS, SlowPhone, UNFELT, VIEW, type Took } from '../journeys/slowTour';
+import { thirtySeen } from '../tests/support/thirtySeen';
 import { BROWSER } from './browser.mjs';
 
 /**
@@ -46,6 +47,10 @@ try {
     }
     console.log(`  (slowed ${median(rates).toFixed(1)} times)`);
   }
+  const phone = await SlowPhone.of(await browser.newPage({ baseURL: `http://127.0.0.1:${PORT}` }));
+  const advised = await phone.adviserTakes(thirtySeen(), 8);
+  over += advised > ADVISED ? 1 : 0;
+  console.log(`the adviser, 30 observations: ${Math.round(advised)} ms (slowed ${phone.rate.toFixed(1)} times)`);
 } finally {
   await browser.close();
   server.kill('SIGTERM');

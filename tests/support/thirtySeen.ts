@@ -20,7 +20,7 @@ function atCorner(channel: Channel, coilOhm: number | 'overload'): Bare[] {
 }
 
 /** Thirty observations on four channels: six of the whole car, six at each corner. One coil is open. */
-export function benchCase(): CaseFile {
+export function thirtySeen(): CaseFile {
   const car: Bare[] = [
     { kind: 'lamps', lit: ['abs', 'stability'], pattern: ['steady-from-key-on'] },
     { kind: 'history', event: 'wheel-bearing', channel: 'rear-left', ago: 20 },
