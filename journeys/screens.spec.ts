@@ -22,6 +22,7 @@ async function troubles(axe: AxeBuilder, name: string): Promise<readonly string[
 /** Contrast takes longest: it is looked at by day on the wide sheet, by night on the phone. */
 async function inOrder(page: Page, name: string): Promise<void> {
   await fitsBeside(page, name);
+  await expect(page, name).toHaveTitle(/\S · Zelf$/);
   const isWide = (page.viewportSize()?.width ?? 0) > 700;
   const left = isWide ? [...NOT_OURS] : [...NOT_OURS, CONTRAST];
   const rules = { ...Object.fromEntries(left.map((id) => [id, { enabled: false }])), [ASKED_FOR]: { enabled: true } };

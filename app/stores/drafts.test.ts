@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, test } from 'vitest';
 import { car } from '../../tests/support/caseBuilder';
 import { layOut, newTab, until, type TestGarage } from '../testSupport';
 import { useDrafts } from './drafts';
+import { useTrouble } from './trouble';
 
 let garage: TestGarage;
 
@@ -28,6 +29,15 @@ describe('a draft', () => {
     await until(async () => expect(await stored()).toBe('C003'));
     const second = tab();
     await until(() => expect(second.textOf('text')).toBe('C003'));
+  });
+  test('is being kept from the letter on, until it is: a tab closed meanwhile is held', async () => {
+    const first = tab();
+    const trouble = useTrouble();
+    expect(trouble.isWriting).toBe(false);
+    first.type('text', 'C');
+    expect(trouble.isWriting).toBe(true);
+    await until(() => expect(trouble.isWriting).toBe(false));
+    expect(await stored()).toBe('C');
   });
   test('typed letter by letter in two tabs in turn keeps all lines of both', async () => {
     const tabs = [tab(), tab()] as const;
@@ -58,8 +68,8 @@ describe('a draft', () => {
     await garage.storage.keepDraft('text', 'from yesterday');
     const drafts = tab();
     drafts.type('text', 'new');
-    await until(async () => expect(await stored()).toMatch(/from yesterday/));
-    expect(await stored()).toContain('new');
+    await until(async () => expect(await stored()).toMatch(/new/));
+    expect(await stored()).toContain('from yesterday');
   });
   test('names do not mix, and an unknown one is empty', () => {
     setActivePinia(createPinia());

@@ -4,6 +4,7 @@ import { mergedText } from '../../core/commands/mergedText';
 import type { StoredDraft } from '../storage/records';
 import type { Stop } from '../storage/shelf';
 import { usePorts } from './ports';
+import { useTrouble } from './trouble';
 
 interface Draft {
   /** Free text of two tabs is put together; of anything else the newest counts. */
@@ -22,6 +23,7 @@ const drawn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 
 /** What is typed and not yet recorded, by name: kept at every letter, the same in every tab. */
 export const useDrafts = defineStore('drafts', () => {
   const { storage } = usePorts();
+  const { patience } = useTrouble();
   const texts = shallowReactive(new Map<string, string>());
   const drafts = new Map<string, Draft>();
   const textOf = (id: string): string => texts.get(id) ?? '';
@@ -57,6 +59,7 @@ export const useDrafts = defineStore('drafts', () => {
     const draft = drafts.get(id);
     if (!draft || draft.isWriting) return;
     draft.isWriting = true;
+    const isKept = patience.keeping();
     try {
       while (draft.stored.text !== textOf(id)) {
         await drawn();
@@ -65,6 +68,7 @@ export const useDrafts = defineStore('drafts', () => {
         texts.set(id, mergedText(sent, draft.stored.text, textOf(id)));
       }
     } finally {
+      isKept();
       const { missed } = draft;
       Object.assign(draft, { isWriting: false, missed: null });
       if (missed) heard(id, missed);

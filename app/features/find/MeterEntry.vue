@@ -80,10 +80,12 @@ const RANGES = [
         >{{ texts.meterCounts(c.job.file?.owner?.meter?.percent ?? 1, c.job.file?.owner?.meter?.counts ?? 3) }}
       </p>
     </div>
-    <p v-if="problem" class="told" role="alert">{{ problem }}</p>
-    <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict">
-      <b>{{ verdict.heading }}</b> {{ verdict.detail }}
-    </p>
+    <div aria-live="polite">
+      <p v-if="problem" class="told" role="alert">{{ problem }}</p>
+      <p v-else-if="verdict" class="told verdict" :class="verdict.tone" data-test="verdict">
+        <b>{{ verdict.heading }}</b> {{ verdict.detail }}
+      </p>
+    </div>
     <div class="around">
       <Keypad
         v-model:text="text"
