@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import 'element-plus/es/components/input/style/css';
+import 'element-plus/theme-chalk/el-input.css';
 import WhenOpened from '../../shared/WhenOpened.vue';
 import { computed, ref } from 'vue';
 import type { ObservationOf } from '../../../core/casefile/contract';

@@ -1,14 +1,14 @@
 import { mount } from '@vue/test-utils';
-import { defineComponent, h, type FunctionalComponent } from 'vue';
+import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter, RouterView } from 'vue-router';
 import { afterEach, expect, test } from 'vitest';
 import { until } from '../../testSupport';
 import { usePlace } from './usePlace';
 
 /** A view whose heading and field say which it is. */
-const view = (words: string): FunctionalComponent => {
-  return () => h('main', [h('h1', words), h('input', { id: words }), h('button', words)]);
-};
+const view = (words: string): Component => ({
+  render: () => h('main', [h('h1', words), h('input', { id: words }), h('button', words)]),
+});
 
 const App = defineComponent({
   setup() {
