@@ -4,7 +4,7 @@ import { ADVISED, PARTS, SlowPhone, UNFELT, VIEW } from './slowTour';
 import { test } from './warm';
 
 /** What the machine does beside it makes a task longer, never shorter: the shortest of some goes is the page's own. */
-const GOES = 4;
+const GOES = 6;
 
 for (const steps of PARTS)
   test(`on a phone's processor no tap is felt: ${steps.map(({ what }) => what).join(', ')}`, async ({ page }) => {
@@ -12,12 +12,15 @@ for (const steps of PARTS)
     for (const step of steps) {
       const most = step.isView ? VIEW : UNFELT;
       let least = Infinity;
-      for (let go = 0; go < GOES && least > most; go += 1) least = Math.min(least, (await phone.take(step)).longest);
+      for (let go = 0; go < GOES && least > most; go += 1) {
+        if (go > 0) await phone.adjust();
+        least = Math.min(least, (await phone.take(step)).longest);
+      }
       expect(least, step.what).toBeLessThanOrEqual(most);
     }
   });
 
 test('on a phone’s processor the adviser has answered before anybody wonders', async ({ page }) => {
   const phone = await SlowPhone.of(page);
-  expect(await phone.adviserTakes(thirtySeen(), 2 * GOES)).toBeLessThanOrEqual(ADVISED);
+  expect(await phone.adviserTakes(thirtySeen(), 9)).toBeLessThanOrEqual(ADVISED);
 });

@@ -1,5 +1,5 @@
 import { readdirSync } from 'node:fs';
-import type { Page } from '@playwright/test';
+import type { CDPSession, Page } from '@playwright/test';
 import type { CaseFile } from '../core/casefile/contract';
 
 /** The tour on a phone's processor: what each tap and each view holds the page's thread for. Shared by the journey that holds them to their budgets and by `npm run slow`, which tells the figures. */
@@ -125,7 +125,7 @@ const paceOf = (page: Page, does: 'strings' | 'copies'): Promise<number> =>
     const [from, to] = [new Array<number>(100_000).fill(1), new Array<number>(100_000).fill(0)];
     const began = performance.now();
     let times = 0;
-    for (; performance.now() - began < 300; times += 1) {
+    for (; performance.now() - began < 150; times += 1) {
       let text = '';
       if (work === 'strings') for (let at = 0; at < 10_000; at += 1) text += 'a';
       else for (let at = 0; at < from.length; at += 1) to[at] = (from[at] as number) + text.length;
@@ -137,6 +137,26 @@ const paceOf = (page: Page, does: 'strings' | 'copies'): Promise<number> =>
 const indexOf = async (page: Page): Promise<number> =>
   ((await paceOf(page, 'strings')) + (await paceOf(page, 'copies'))) / 2;
 
+/** Runs in the page: asks the adviser's program once, as Comlink does. @returns ms until it has answered. */
+async function askAdviser([program, file, id]: readonly [string, CaseFile, string]): Promise<number> {
+  await import(program);
+  const began = performance.now();
+  await new Promise<void>((resolve) => {
+    const heard = new AbortController();
+    addEventListener(
+      'message',
+      ({ data }: MessageEvent<{ id?: string; value?: unknown }>) => {
+        if (data.id !== id || !('value' in data)) return;
+        heard.abort();
+        resolve();
+      },
+      { signal: heard.signal },
+    );
+    postMessage({ id, type: 'APPLY', path: ['assess'], argumentList: [{ type: 'RAW', value: file }] });
+  });
+  return performance.now() - began;
+}
+
 /** What a step came to, in ms; and how many times the processor was slowed for it. */
 export interface Took {
   readonly longest: number;
@@ -145,15 +165,13 @@ export interface Took {
 
 /** A phone with one page in it. */
 export class SlowPhone {
+  /** How many times the processor is slowed, so that it is a phone's whatever it is itself. */
+  rate = 1;
+
   private constructor(
     readonly page: Page,
-    private readonly index: number,
+    private readonly session: CDPSession,
   ) {}
-
-  /** How many times the processor is slowed, so that it is a phone's whatever it is itself. */
-  get rate(): number {
-    return Math.max(1, (SLOWED * this.index) / REFERENCE);
-  }
 
   /** @param page that has been nowhere yet. */
   static async of(page: Page): Promise<SlowPhone> {
@@ -165,11 +183,16 @@ export class SlowPhone {
         for (const { duration } of list.getEntries()) state.tasks.push(duration);
       }).observe({ type: 'longtask', buffered: true });
     });
-    const index = await indexOf(page);
-    const session = await page.context().newCDPSession(page);
-    const phone = new SlowPhone(page, index);
-    await session.send('Emulation.setCPUThrottlingRate', { rate: phone.rate });
+    const phone = new SlowPhone(page, await page.context().newCDPSession(page));
+    await phone.adjust();
     return phone;
+  }
+
+  /** Slows the processor by as much as it is too fast at this moment: others use it, too. */
+  async adjust(): Promise<void> {
+    await this.session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+    this.rate = Math.max(1, (SLOWED * (await indexOf(this.page))) / REFERENCE);
+    await this.session.send('Emulation.setCPUThrottlingRate', { rate: this.rate });
   }
 
   /** The deed, ready to be done with nothing asked of the page. */
@@ -207,38 +230,17 @@ export class SlowPhone {
 
   /**
    * How long a whole assessment takes, in ms: the adviser's own program, run by the page, for a browser slows no worker.
-   * @param file the case. @param rounds how often. @returns the shortest.
+   * @param file the case. @param rounds how often. @returns the middle.
    */
   async adviserTakes(file: CaseFile, rounds: number): Promise<number> {
     const program = readdirSync('dist/app/assets').find((name) => /^adviser\.worker.*\.js$/.test(name));
     await this.page.goto('/#/handbook');
-    return this.page.evaluate(
-      async ([url, asked, times]) => {
-        await import(url);
-        let least = Infinity;
-        for (let round = 0; round < times; round += 1) {
-          const began = performance.now();
-          await new Promise<void>((resolve) => {
-            const heard = new AbortController();
-            addEventListener(
-              'message',
-              ({ data }: MessageEvent<{ id?: string; value?: unknown }>) => {
-                if (data.id !== `${round}` || !('value' in data)) return;
-                heard.abort();
-                resolve();
-              },
-              { signal: heard.signal },
-            );
-            /* As Comlink asks: which function, with what. */
-            const question = { type: 'RAW', value: asked };
-            postMessage({ id: `${round}`, type: 'APPLY', path: ['assess'], argumentList: [question] });
-          });
-          least = Math.min(least, performance.now() - began);
-        }
-        return least;
-      },
-      [`/assets/${program}`, file, rounds] as const,
-    );
+    const times: number[] = [];
+    for (let round = 0; round < rounds; round += 1) {
+      await this.adjust();
+      times.push(await this.page.evaluate(askAdviser, [`/assets/${program}`, file, `${round}`] as const));
+    }
+    return times.toSorted((a, b) => a - b)[Math.floor(rounds / 2)] ?? Infinity;
   }
 
   async take({ does, shows }: Step): Promise<Took> {
