@@ -196,7 +196,16 @@ describe('by place', () => {
         expect(stepPlate(id, false, { channel })).toEqual({ ...forward, mirror: true, classes: ['rear'] });
     }
     expect(stepPlate('photo', false, { channel: 'rear-right' })).toMatchObject({ scene: 'rear-corner', mirror: true });
-    expect(stepPlate('photo', false, { channel: 'front-right' })).toBe(STEP_PLATES.photo.forward);
+    for (const id of ['photo', 'liner-off', 'clips-out', 'own'] as const) {
+      const { forward } = STEP_PLATES[id];
+      expect(stepPlate(id, false, { channel: 'front-left' })).toBe(forward);
+      expect(stepPlate(id, false, { channel: 'front-right' })).toEqual({ ...forward, mirror: true });
+      const rear = stepPlate(id, false, { channel: 'rear-left' });
+      expect(rear).toMatchObject({ scene: 'rear-corner', ...(forward.focus ? { focus: forward.focus } : {}) });
+      expect(rear).not.toHaveProperty('mirror');
+      expect(stepPlate(id, false, { channel: 'rear-right' })).toEqual({ ...rear, mirror: true });
+    }
+    expect(stepPlate('bolt-out', false, { channel: 'rear-right' })).toBe(STEP_PLATES['bolt-out'].forward);
     expect(rungPlate('nut-bar', 'rear-left')).toMatchObject({ mirror: true, classes: ['rear'] });
     expect(rungPlate('nut-bar', 'front-left')).toBe(RUNG_PLATES['nut-bar']);
     expect(rungPlate('rock', 'rear-left')).toBe(RUNG_PLATES.rock);

@@ -1,7 +1,6 @@
 import type { Channel } from '../../../../core/casefile/words';
 import type { RungId, StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { Plate } from '../plate';
-import { cornerPlate } from './corner';
 import { stepAt } from './sensorPlaces';
 
 /** How a step is done and, where it is undone later, how that is done. */
@@ -12,7 +11,42 @@ interface StepPlates {
 
 const NUTS = { scene: 'nuts', classes: ['is-n5'] } as const;
 const CORNER = { scene: 'corner', state: 'whole' } as const;
+const REAR = { scene: 'rear-corner', state: 'whole' } as const;
+
 const PHOTO: Plate = { ...CORNER, crop: [300, 130, 330, 260], focus: ['lead', 'clip-1', 'clip-2', 'plug'] };
+const LINER_OFF: Plate = {
+  ...CORNER,
+  focus: ['arch-back'],
+  arrows: [{ kind: 'pull', from: [120, 300], to: [230, 250] }],
+};
+const LINER_ON: Plate = {
+  ...CORNER,
+  focus: ['arch-back'],
+  arrows: [{ kind: 'press', from: [230, 250], to: [120, 300] }],
+};
+const CLIPS_OUT: Plate = {
+  ...CORNER,
+  crop: [340, 150, 240, 160],
+  focus: ['clip-1', 'clip-2'],
+  arrows: [{ kind: 'pull', from: [372, 206], to: [344, 214] }],
+};
+
+/** What is drawn at a front corner, as it is at a rear one. */
+const AT_REAR: ReadonlyMap<Plate, Plate> = new Map<Plate, Plate>([
+  [CORNER, REAR],
+  [PHOTO, { ...REAR, crop: [240, 230, 330, 240], focus: ['lead', 'clip-1', 'clip-2', 'plug'] }],
+  [LINER_OFF, { ...REAR, focus: ['arch-back'], arrows: [{ kind: 'pull', from: [690, 330], to: [580, 280] }] }],
+  [LINER_ON, { ...REAR, focus: ['arch-back'], arrows: [{ kind: 'press', from: [580, 280], to: [690, 330] }] }],
+  [
+    CLIPS_OUT,
+    {
+      ...REAR,
+      crop: [270, 310, 240, 160],
+      focus: ['clip-1', 'clip-2'],
+      arrows: [{ kind: 'pull', from: [357, 396], to: [340, 428] }],
+    },
+  ],
+]);
 const SEAT = { scene: 'seat', crop: [20, -20, 330, 290] } as const;
 
 export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
@@ -21,10 +55,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   'nuts-cracked': { forward: { scene: 'raise', state: 'nuts-cracked' } },
   raised: { forward: { scene: 'raise', state: 'on-stand' }, back: { scene: 'raise', state: 'lowered' } },
   'wheel-off': { forward: { scene: 'raise', state: 'wheel-off' }, back: { ...NUTS, state: 'pass-1' } },
-  'liner-off': {
-    forward: { ...CORNER, focus: ['arch-back'], arrows: [{ kind: 'pull', from: [120, 300], to: [230, 250] }] },
-    back: { ...CORNER, focus: ['arch-back'], arrows: [{ kind: 'press', from: [230, 250], to: [120, 300] }] },
-  },
+  'liner-off': { forward: LINER_OFF, back: LINER_ON },
   'trim-off': {
     forward: { scene: 'trim', state: 'lifted' },
     back: { scene: 'trim', state: 'pushed' },
@@ -39,15 +70,7 @@ export const STEP_PLATES: Readonly<Record<StepId, StepPlates>> = {
   },
   photo: { forward: PHOTO },
   'plug-apart': { forward: { scene: 'plug', state: 'lock-first' }, back: { scene: 'plug', state: 'click' } },
-  'clips-out': {
-    forward: {
-      ...CORNER,
-      crop: [340, 150, 240, 160],
-      focus: ['clip-1', 'clip-2'],
-      arrows: [{ kind: 'pull', from: [372, 206], to: [344, 214] }],
-    },
-    back: { scene: 'mend', state: 'refit' },
-  },
+  'clips-out': { forward: CLIPS_OUT, back: { scene: 'mend', state: 'refit' } },
   'bolt-out': { forward: { ...SEAT, state: 'bolt-out' }, back: { ...SEAT, state: 'torque' } },
   'sensor-out': { forward: { ...SEAT, state: 'pull' }, back: { ...SEAT, state: 'seat' } },
   'module-plug-apart': {
@@ -158,12 +181,14 @@ export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
   'nut-stop': { scene: 'raise', state: 'lowered' },
 };
 
-/** At the rear the other end of the car rises, and the chocks stand at the front; the lead runs as that corner has it. */
+/** At the rear the other end of the car rises, and the chocks stand at the front; a corner is drawn as it is there, and for the left: mirrored for the right. */
 function atCorner(channel: Channel | null | undefined, plate: Plate): Plate {
-  if (!channel?.startsWith('rear')) return plate;
-  if (plate === PHOTO) return { ...cornerPlate('lead', channel), focus: PHOTO.focus ?? [] };
-  if (plate.scene !== 'raise') return plate;
-  return { ...plate, mirror: true, classes: ['rear'] };
+  const isRear = channel?.startsWith('rear') === true;
+  if (plate.scene === 'raise') return isRear ? { ...plate, mirror: true, classes: ['rear'] } : plate;
+  const rear = AT_REAR.get(plate);
+  if (!rear) return plate;
+  const drawn = isRear ? rear : plate;
+  return channel?.endsWith('right') ? { ...drawn, mirror: true } : drawn;
 }
 
 /** Where a step is done: the corner, and the place of its sensor by the spec sheet. */
