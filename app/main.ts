@@ -82,5 +82,7 @@ router.beforeResolve((to, from) => {
 app.use(router);
 /* Which address the view belongs to that stands now: for who has to wait until another has taken its place. */
 router.afterEach((to) => void nextTick(() => (document.documentElement.dataset['address'] = to.fullPath)));
+/* What the page shows by itself stays until the first view can take its place: no moment is blank. */
+await router.isReady().catch(() => undefined);
 await turn();
 if (!there) app.mount('#app');

@@ -34,11 +34,13 @@ test('a meter check shows what it may read before anything is typed, and types o
   await openGarage(page);
   await page.goto('/#/job/tansy-flooded/find/check?do=meter:sensor:resistance&at=rear-right');
   await expect(page.locator('.meaning')).toHaveCount(3);
-  await expect.poll(() => drawn(page, '.how img')).toBe(1);
-  const before = await page.locator('.how img').getAttribute('src');
+  await expect.poll(() => drawn(page, '.how img')).toBe(2);
+  const [meter, figures] = [page.locator('.how img').first(), page.locator('.how img.figures')];
+  const before = [await meter.getAttribute('src'), await figures.getAttribute('src')] as const;
   await page.getByRole('button', { name: 'OL', exact: true }).click();
   await expect(page.locator('.meaning.lit')).toContainText('OL');
-  await expect(page.locator('.how img')).not.toHaveAttribute('src', before ?? '');
+  await expect(figures).not.toHaveAttribute('src', before[1] ?? '');
+  await expect(meter).toHaveAttribute('src', before[0] ?? '');
 });
 
 test('a lead is followed through the car, and a step shows its tools; a new step begins at its top', async ({

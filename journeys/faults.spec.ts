@@ -137,6 +137,35 @@ test.describe('the storage', () => {
       tables: { jobs: [{ id: 'later', words: 'of a later Zelf' }] },
     });
   });
+  test('is changed by a newer version in another tab: the old tab says so, and what it was about to keep can be saved', async ({
+    page,
+    context,
+  }) => {
+    await openGarage(page);
+    await page.goto('/#/job/pebble-new/dash');
+    await expect(page.getByRole('button', { name: 'ABS', exact: true })).toBeVisible();
+    const later = await context.newPage();
+    await later.route('**/blank.html', (route) => route.fulfill({ contentType: 'text/html', body: '<!doctype html>' }));
+    await later.goto('/blank.html');
+    const isChanged = await later.evaluate(
+      () =>
+        new Promise<boolean>((resolve) => {
+          const request = indexedDB.open('zelf', 900);
+          request.onupgradeneeded = () => request.result.createObjectStore('ofLater');
+          request.onblocked = () => resolve(false);
+          request.onsuccess = () => resolve(true);
+        }),
+    );
+    expect(isChanged, 'the old tab lets go of the storage by itself').toBe(true);
+    await page.getByRole('button', { name: 'Stability', exact: true }).click();
+    await expect(trouble(page)).toContainText('newer version of Zelf');
+    const [download] = await Promise.all([page.waitForEvent('download'), byTest(page, 'save-what-is-left').click()]);
+    const chunks: Buffer[] = [];
+    for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+    const saved = Buffer.concat(chunks).toString();
+    expect(saved).toContain('Pebble');
+    expect(saved).toContain('stability');
+  });
   test('is held by another tab: said, and there once that one lets go', async ({ page, context }) => {
     const holder = await context.newPage();
     await holder.route('**/blank.html', (route) =>
