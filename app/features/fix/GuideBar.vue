@@ -1,13 +1,16 @@
 <script setup lang="ts">
-/** The guide's own foot: back, a word in the middle, and what moves on. */
-defineProps<{ canBack: boolean }>();
-const emit = defineEmits<{ back: [] }>();
 import { texts } from '#words/screens/fix';
+
+/** The guide's own foot: back, a word in the middle, and what moves on. Beside the guide there is nothing to step back from: `canBack` is null there. */
+defineProps<{ canBack: boolean | null }>();
+const emit = defineEmits<{ back: [] }>();
 </script>
 
 <template>
   <footer class="bar">
-    <button class="plain" type="button" :disabled="!canBack" @click="emit('back')">{{ texts.back }}</button>
+    <button v-if="canBack !== null" class="plain" type="button" :disabled="!canBack" @click="emit('back')">
+      {{ texts.back }}
+    </button>
     <div class="middle"><slot /></div>
     <slot name="acts" />
   </footer>

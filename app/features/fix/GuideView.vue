@@ -84,8 +84,8 @@ const overline = computed(() =>
     ? texts.stepOf(title.value, PHASE_NAMES[current.value.phase], index.value + 1, steps.value.length)
     : title.value,
 );
-const canBack = computed(
-  () => !props.fix.isBoard.value && steps.value.some(({ done: isDone, skipped }) => isDone || skipped),
+const canBack = computed(() =>
+  props.fix.isBoard.value ? null : steps.value.some(({ done: isDone, skipped }) => isDone || skipped),
 );
 </script>
 

@@ -10,7 +10,7 @@ export const texts: typeof en = {
   whatPeopleBuyOn:
     'Was man auf Verdacht kauft, wird vorher gemessen; bei zerkratzter Spitze werden Ring und Lager angesehen; alte Codes werden gelöscht.',
   aBatteryASwitch:
-    'Batterie, Schalter oder Reifen sind selten schuld; ein gequollener Ring würde auch die neue Spitze zerkratzen; alte Codes verdecken den lebenden.',
+    'Batterie, Schalter oder Reifen sind selten die Ursache; ein gequollener Ring würde auch die neue Spitze zerkratzen; alte Codes verdecken den lebenden.',
   whatWasSeenAnd: 'Was gesehen wurde und im Handumdrehen umsonst zu beheben ist, wird sofort getan.',
   pluggingInAndTrying: 'Einstecken und Probieren kostet weniger als jede Messung.',
   beforeAnythingIsTaken:

@@ -7,7 +7,7 @@ export const texts: typeof en = {
   theManualsFigure: 'Der Wert aus dem Handbuch',
   findTheCoilsResistance: 'Such den Widerstand der Spule im Handbuch',
   ifYourReadingLies:
-    'Liegt dein Messwert außerhalb des Bereichs aus dem Handbuch, ist der Sensor schuld. Liegt er darin, sieh nach der Verkabelung.',
+    'Liegt dein Messwert außerhalb des Bereichs aus dem Handbuch, ist der Sensor defekt. Liegt er darin, sieh nach der Verkabelung.',
   theCoilsResistanceFrom: 'Der Widerstand der Spule, aus dem Handbuch',
   codes: 'Codes',
   readTheCodesAll: 'Lies die Codes, alle Steuergeräte',

@@ -16,7 +16,7 @@ export const texts: typeof en = {
   ifABladeGoes: 'Geht ein Blatt darunter, hat Rost den Sensor angehoben: reinige den Sitz.',
   bladeUnderTheFlange: 'Blatt unter den Flansch',
   speedsStanding: 'Geschwindigkeiten im Stand',
-  watchTheLiveSpeeds: 'Beobachte die laufenden Geschwindigkeiten im Stand',
+  watchTheLiveSpeeds: 'Beobachte die Live-Geschwindigkeiten im Stand',
   ifOneIsStuck:
     'Hängt eine an einem Wert, ist ihre Versorgung gebrochen. Zeigen alle null, wartet der Fehler auf die Räder.',
   standingStillWatchAll: 'Im Stand alle vier Geschwindigkeiten beobachten',
@@ -27,7 +27,7 @@ export const texts: typeof en = {
   spinTheWheelByHand: 'Rad von Hand drehen, seine Geschwindigkeit beobachten',
   twoTurnsASecond: 'Zwei Umdrehungen je Sekunde oder mehr: viele Steuergeräte zeigen unter 5 km/h nichts',
   speedsOnTheRoad: 'Geschwindigkeiten auf der Straße',
-  driveWhileSomebodyElse: 'Fahr, während jemand anderes die laufenden Geschwindigkeiten liest',
+  driveWhileSomebodyElse: 'Fahr, während jemand anderes die Live-Geschwindigkeiten liest',
   ifOneWheelCuts:
     'Setzt ein Rad spät ein oder zittert einmal je Umdrehung, sieh nach Ring und Luftspalt. Setzt es aus, sieh nach Leitungen und Stecker.',
   driveWhileSomebodyElseReads: 'Fahren, während jemand anderes die Geschwindigkeiten liest',
@@ -40,7 +40,7 @@ export const texts: typeof en = {
   anOldSensorMay: 'Ein alter Sensor kann beim Ziehen brechen: dann kaufst du einen umsonst.',
   anotherSensorPluggedIn: 'Anderer Sensor angesteckt',
   plugInANew: 'Steck einen neuen Sensor an, ohne ihn einzubauen',
-  ifTheReadingBecomes: 'Wird der Wert normal, ist der alte Sensor schuld. Ändert sich nichts, schick den neuen zurück.',
+  ifTheReadingBecomes: 'Wird der Wert normal, ist der alte Sensor defekt. Ändert sich nichts, schick den neuen zurück.',
   plugANewSensor: 'Neuen Sensor anstecken, ohne ihn einzubauen, Wert lesen',
   sensorDisconnected: 'Sensor abgesteckt',
   disconnectTheSensorAnd: 'Steck den Sensor ab und lies den Code noch einmal',

@@ -2,7 +2,7 @@ import type { texts as en } from '../../en/screens/arithmetic';
 
 export const texts: typeof en = {
   title: 'Rechenbank',
-  intro: 'Die Rechnungen hinter dem Messen, für beliebige Zahlen. Nichts davon wird aufbewahrt.',
+  intro: 'Die Rechnungen hinter dem Messen, für beliebige Zahlen. Nichts davon wird gespeichert.',
   back: 'Zurück',
   link: 'Mit anderen Zahlen rechnen',
   spin: 'Rad von Hand gedreht',

@@ -20,7 +20,7 @@ export const texts: typeof en = {
   onlyInOneBend: (symptom) => `${symptom}: nur in einer Kurve?`,
   bends: (side) => (side === 'left' ? 'Linkskurven' : 'Rechtskurven'),
   thisIsOnlyA:
-    'Das ist nur ein schwacher Hinweis: in einer Kurve tragen die äußeren Räder die Last. Laufende Geschwindigkeiten sagen mehr.',
+    'Das ist nur ein schwacher Hinweis: in einer Kurve tragen die äußeren Räder die Last. Live-Geschwindigkeiten sagen mehr.',
   batteryAtRest: 'Batterie in Ruhe',
   belowThisCodesFrom: 'Darunter bedeuten Codes vieler Systeme nichts. Lad zuerst die Batterie.',
   goodAtRestA: 'Gut in Ruhe: eine leere Batterie hat die heutigen Codes nicht verursacht. Jetzt beim Anlassen messen.',
@@ -41,7 +41,7 @@ export const texts: typeof en = {
   betweenTheMarks: 'zwischen den Marken',
   low: 'niedrig',
   atLeast: 'Mindestens',
-  keep: 'Aufbewahren',
+  keep: 'Übernehmen',
   aYear: 'ein Jahr',
   whatWasDoneLately: 'Was wurde zuletzt gemacht, und wo?',
   theWheelThatWas: 'Das Rad, an dem zuletzt gearbeitet wurde, ist das erste verdächtige, aber das ist kein Beweis.',

@@ -53,7 +53,7 @@ export const texts: typeof en = {
   thinking: 'Der nächste Schritt wird ausgerechnet',
   facts: (minutes, money) =>
     `${plural(minutes, { one: 'Etwa 1 Minute', other: 'Etwa # Minuten' })}, ${money || 'kein Geld'}.`,
-  segmentAtFault: (segment) => `${segment} schuld`.trim(),
+  segmentAtFault: (segment) => `${segment} fehlerhaft`.trim(),
   segmentSuspect: (segment, share) => `${segment} verdächtig ${share}`.trim(),
   alsoOpen: 'Auch offen:',
   nextIs: (sentence) => `Als Nächstes: ${sentence}`,
@@ -130,7 +130,7 @@ export const texts: typeof en = {
   garage: 'Garage',
   specSheetOf: (vehicle) => `${vehicle}: Datenblatt`,
   newVehicle: 'Neues Fahrzeug',
-  kept: 'aufbewahrt',
+  kept: 'gespeichert',
   youCallIt: 'Du nennst es',
   steeringWheel: 'Lenkrad',
   steeringSides: { left: 'links', right: 'rechts' },

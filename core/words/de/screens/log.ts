@@ -2,7 +2,7 @@ import { plural } from '../language';
 import type { texts as en } from '../../en/screens/log';
 
 export const texts: typeof en = {
-  title: 'Laufende Werte',
+  title: 'Live-Werte',
   recording: 'Eine Aufzeichnung',
   watch: 'Zusehen',
   backToFind: 'Zurück zu Suchen',
@@ -14,7 +14,7 @@ export const texts: typeof en = {
   chooseAfter: 'Eine von derselben Strecke öffnen, nach der Reparatur',
   another: 'Andere öffnen',
   openLive: 'Hast du die vier Geschwindigkeiten aufgezeichnet, oder willst du ihnen zusehen?',
-  openLiveButton: 'Laufende Werte öffnen',
+  openLiveButton: 'Live-Werte öffnen',
   reading: (percent) => `Wird gelesen, ${percent} %`,
   cancel: 'Abbrechen',
   summary: (name, seconds, way, rate) => `${name}: ${seconds} Sekunden, ${way}, ${rate} Werte je Sekunde`,
@@ -23,7 +23,7 @@ export const texts: typeof en = {
   othersAgree: 'Die anderen Räder stimmen überein',
   othersAgreeMore: (wheels) => `Nichts Schlechtes zu sehen, auch in Kurven: ${wheels}.`,
   hardlyMoves: 'Das Auto bewegt sich kaum',
-  notRead: (message) => `Diese Datei ${message}. Nichts wurde aufgenommen.`,
+  notRead: (message) => `Diese Datei ${message}. Nichts wurde übernommen.`,
   lineTrouble: (line, message) => `Zeile ${line} ${message}.`,
   assumedUnit:
     'Es steht keine Einheit da: km/h wird angenommen. Zeigt dein Lesegerät Meilen, sag es unter „Was sind die Spalten?“.',
@@ -37,7 +37,7 @@ export const texts: typeof en = {
   sayColumns: 'Sag, was die Spalten sind, oder öffne eine andere Datei.',
   chooseAfterShort: 'Die von danach öffnen',
   useAllWhy: 'Jeder Befund zählt so viel, wie er sicher ist.',
-  recorded: 'Die Befunde der Aufzeichnung sind aufbewahrt.',
+  recorded: 'Die Befunde der Aufzeichnung sind gespeichert.',
   takeBack: 'Zurücknehmen',
   before: 'Vorher',
   after: 'Nachher',

@@ -3,7 +3,7 @@ import type { texts as en } from '../../en/screens/watch';
 
 export const texts: typeof en = {
   title: (vehicle) => `Zusehen, ${vehicle}`,
-  back: 'Zurück zu den laufenden Werten',
+  back: 'Zurück zu den Live-Werten',
   modes: { spin: 'Rad drehen', drive: 'Fahren', wiggle: 'Wackeln' },
   notHere:
     'Zelf kann nur mit dem Übungs-Lesegerät eines Übungsautos sprechen. Mit deinem eigenen zeichne die vier Geschwindigkeiten auf und öffne die Datei hier.',
@@ -48,7 +48,7 @@ export const texts: typeof en = {
   lowest: 'kleinste',
   next: 'Nächstes Rad',
   keepSpin: 'Als Beleg verwenden',
-  kept: 'Als Beleg aufbewahrt.',
+  kept: 'Als Beleg gespeichert.',
   beforeSpin:
     'Rad auf dem Bock, die anderen mit Keilen gesichert. Zündung an, Motor aus, Leerlauf, Handbremse los. Niemand am Rad; Finger weg von den Speichen.',
   wiggleTitle: (wheel) => `Dreh das Rad ${wheel} stetig und bieg eine Stelle nach der anderen`,

@@ -14,7 +14,7 @@ export const texts: typeof en = {
     'Alles, was du siehst oder misst, macht manche Fehler wahrscheinlicher und andere weniger.',
     'Es glaubt, was du gesehen hast. Ein Messwert, der nicht zu den anderen passt, wird markiert, nie verworfen.',
     'Bei jeder Prüfung weiß es, was jede Antwort hieße und was die Prüfung an Zeit und Geld kostet.',
-    'Es schlägt den Schritt vor, mit dem der ganze Auftrag am wenigsten kostet: deine Zeit, die Teile, und Teile umsonst.',
+    'Es schlägt den Schritt vor, mit dem der ganze Auftrag am wenigsten kostet: deine Zeit und die Teile, auch die umsonst gekauften.',
     'Es denkt mehrere Schritte voraus, und es sieht hin, bevor es misst, wo Hinsehen schneller ist.',
     'Es sagt dir, wann du reparieren sollst: wenn weitere Prüfungen nichts mehr ändern würden.',
     'Eine Reparatur ist erst bewiesen, wenn die Codes wegbleiben und die Lampen auf der Straße aus bleiben.',

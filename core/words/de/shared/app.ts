@@ -5,7 +5,7 @@ export const texts: typeof en = {
   theAdviserHadStopped: 'Der Berater war stehen geblieben. Er wurde neu gestartet, und sein Rat ist aktuell.',
   somethingWentWrongEverything: (reason) =>
     `Etwas ging schief: ${reason}. Alles, was du eingegeben hast, ist gespeichert.`,
-  thisWasNotKept: 'das wurde nicht aufbewahrt',
+  thisWasNotKept: 'das wurde nicht gespeichert',
   repairedJob: 'in Ordnung gebrachter Auftrag',
   newJob: 'neuer Auftrag',
   practiceCar: 'Übungsauto',

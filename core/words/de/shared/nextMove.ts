@@ -15,7 +15,7 @@ export const texts: typeof en = {
   whatIsMostLikely: 'Was jetzt am wahrscheinlichsten ist',
   movesBestFirst: 'Schritte, bester zuerst',
   theBestMoveIs:
-    'Der beste Schritt ist der, mit dem der ganze Auftrag am wenigsten kostet: deine Zeit, die Teile, und Teile umsonst.',
+    'Der beste Schritt ist der, mit dem der ganze Auftrag am wenigsten kostet: deine Zeit und die Teile, auch die umsonst gekauften.',
   whatIf: 'Was wäre, wenn?',
   min: (figure, money) => `${figure} min · ${money}`,
   whatWouldChangeMy: 'Was mich umstimmen würde',

@@ -11,11 +11,11 @@ export const texts: typeof en = {
   mod: 'Steu.',
   notRuledOut: (percent) => `noch möglich, ${percent}`,
   suspect: (percent) => `verdächtig ${percent}`,
-  atFault: (percent) => `schuld ${percent}`,
+  atFault: (percent) => `fehlerhaft ${percent}`,
   notCheckedYet: 'noch nicht geprüft',
   numbers: ['keins', 'eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'alle sieben'],
   suspects: (count) => `${count} verdächtig`,
   provedGood: (good, seven) => `${good}${seven} als gut erwiesen`,
   ofSeven: ' von sieben',
-  partsAtFault: (count) => `${count} schuld`,
+  partsAtFault: (count) => `${count} fehlerhaft`,
 };

@@ -9,7 +9,7 @@ export const texts: typeof en = {
     'rear-right': 'HR',
     'rear-axle': 'H-Achse',
   },
-  atFault: 'schuld',
+  atFault: 'fehlerhaft',
   suspect: (percent) => `verdächtig ${percent}`,
   notRuledOut: (percent) => `noch möglich, ${percent}`,
 };
