@@ -80,7 +80,7 @@ export const texts: typeof en = {
     'Für einen üblichen Ring gerechnet (90 mm, 48 Zähne). Im Datenblatt kann stehen, welcher deiner ist.',
   spacerIsAStopgap:
     'Von Dauer ist ein neuer Ring. Notierst du diese Reparatur, merkt sich der Auftrag einen Termin, um die Spitze noch einmal anzusehen.',
-  timer: 'Timer',
+  timer: 'Wecker',
   board: 'Teilekarte',
   boardLead: 'Was du herausgenommen hast, in der Reihenfolge auf deiner Karte. Zieh eine Zeile an eine andere Stelle.',
   boardEmpty:
@@ -199,7 +199,7 @@ export const texts: typeof en = {
   theJobWillWait: 'Der Auftrag wartet.',
   itRingsAt: (time) =>
     `Er klingelt um ${time}, solange eine Seite dieses Auftrags offen ist. Über Nacht ist noch besser.`,
-  stopTheTimer: 'Timer anhalten',
+  stopTheTimer: 'Wecker anhalten',
   waitSoLong: (minutes) => `Dann warte ${minutes} Minuten. Du kannst Zelf so lange schließen.`,
   startTheTimer: (minutes) => `Es ist drauf: ${minutes} min starten`,
   howLongStill: 'Wie lange es noch dauert',
