@@ -51,7 +51,7 @@ test.each(examples)('$call', async ({ file, call, near, wanted }) => {
 
 /** An exported function, declared or as a constant, with what stands before it. */
 const EXPORTED =
-  /((?:\/\*\*(?:(?!\*\/)[\s\S])*\*\/\n)?)^export (?:(?:async )?function (\w+)|const (\w+) = (?:<[^=]*>)?\([^=]*\)(?:: [^=]+?)? =>)/gm;
+  /((?:\/\*\*(?:(?!\*\/)[\s\S])*\*\/\n)?)^export (?:(?:async )?function (\w+)|const (\w+) = (?:<[^=]*>)?\([^=]*\)(?:: [^=]+?)? =>)/mg;
 const exported = files.flatMap((file) =>
   [...readFileSync(file, 'utf8').matchAll(EXPORTED)].map(([, doc = '', declared, constant]) => ({
     doc,
