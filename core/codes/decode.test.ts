@@ -115,6 +115,41 @@ describe('standard meanings (SAE J2012)', () => {
     expect(decode('C0031-13').segments).not.toContain('ring');
     expect(decode('C0031-2F').segments).toEqual(['ring', 'gap', 'sensor']);
   });
+  const CIRCUIT = ['sensor', 'lead', 'plug', 'loom', 'module'];
+  const SIGNAL = ['ring', 'gap', 'sensor'];
+  test.each<readonly [code: string, segments: readonly string[]]>([
+    ['C0031-01', CIRCUIT],
+    ['C0031-1F', CIRCUIT],
+    ['C0031-2B', CIRCUIT],
+    ['C0031-02', SIGNAL],
+    ['C0031-07', SIGNAL],
+    ['C0031-31', SIGNAL],
+    ['C0031-04', ['ring', 'gap', ...CIRCUIT]],
+    ['C0031', ['ring', 'gap', ...CIRCUIT]],
+    ['C0030', ['ring', 'gap']],
+    ['C0030-04', ['ring', 'gap']],
+    ['C0030-13', CIRCUIT],
+    ['C0032', ['lead', 'plug', 'loom', 'module']],
+    ['C0032-EE', ['lead', 'plug', 'loom', 'module']],
+    ['C0040', []],
+    ['C1234', []],
+    ['5DB0', []],
+  ])('%s points at its segments', (code, segments) =>
+    expect([...decode(code).segments].toSorted()).toEqual([...segments].toSorted()),
+  );
+  test('the meaning is the code’s, then its byte’s; one that is not in the table says so', () => {
+    const plain = decode('C0031').meaning;
+    expect(plain).not.toBe('');
+    expect(decode('C0031-13').meaning).toBe(`${plain}, circuit open`);
+    expect(decode('C0031-EE').meaning).toBe(plain);
+    expect(decode('C0031-EE').failureType).toMatchObject({
+      byte: 'EE',
+      meaning: expect.stringContaining('not in') as string,
+    });
+    expect(decode('C1234').meaning).toBe('');
+    expect(decode('C1234-13')).toMatchObject({ meaning: 'circuit open', source: 'standard' });
+    expect(decode('1234').source).toBe('none');
+  });
 });
 
 describe("the owner's meaning outranks the table", () => {
@@ -126,6 +161,14 @@ describe("the owner's meaning outranks the table", () => {
     expect(decode('5db0', own)).toMatchObject({ channel: 'rear-left', failure: 'supply', source: 'owner' }));
   test("another maker's corner", () =>
     expect(decode('C0034-13', own)).toMatchObject({ channel: 'front-left', failure: 'open', source: 'owner' }));
+  test('the code is the same however it is written; one with its byte before one without', () => {
+    const both = { 'c00-31:13': { text: 'with its byte' }, 'C 0031': { text: 'without' } } as const;
+    expect(decode('C0031-13', both).meaning).toBe('with its byte');
+    expect(decode('c003113', both).meaning).toBe('with its byte');
+    expect(decode('C0031-2F', both).meaning).toBe('without');
+    expect(decode('C0031', both).meaning).toBe('without');
+    expect(decode('C0037', both).source).toBe('standard');
+  });
   test('a key named like a prototype is no meaning', () => expect(decode('__proto__', {}).source).toBe('none'));
 });
 

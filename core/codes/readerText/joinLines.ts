@@ -6,7 +6,6 @@ export interface Line {
 
 const LONGEST_LINE = 2_000;
 const OPEN_BYTE = /[PCBU][0-9A-FO]{4} ?[-:]\s*$/i;
-const ONLY_BYTE = /^\s*[-:]?\s*[0-9A-F]{2}\s*$/i;
 const MARKED_BYTE = /^\s*[-:]\s*[0-9A-F]{2}(?![0-9A-Za-z])/i;
 const ENDS_IN_CODE = /(?<![A-Za-z0-9])[PCBU][0-9A-FO]{4}\s*$/i;
 const CUT_CODE = /(?<![A-Za-z0-9])[PCBU][0-9A-FO]{0,3}-?\s*$/i;
@@ -19,8 +18,7 @@ function hexLength(text: string): number {
 function joins(above: string, below: string): string | null {
   if (OPEN_BYTE.test(above) && /^\s*[0-9A-F]{2}(?![0-9A-Za-z])/i.test(below))
     return above.trimEnd() + below.trimStart();
-  if (ENDS_IN_CODE.test(above) && (MARKED_BYTE.test(below) || (ONLY_BYTE.test(below) && /^\s*[-:]/.test(below))))
-    return above.trimEnd() + below.trimStart();
+  if (ENDS_IN_CODE.test(above) && MARKED_BYTE.test(below)) return above.trimEnd() + below.trimStart();
   if (!CUT_CODE.test(above)) return null;
   const missing = 4 - hexLength(/[PCBU]([0-9A-FO]{0,3}-?\s*)$/i.exec(above)?.[1] ?? '');
   const rest = /^\s*([0-9A-FO]+)(?![0-9A-Za-z])/i.exec(below)?.[1];
