@@ -101,8 +101,8 @@ describe('the other wheel that a code may mean', () => {
     ['both mean the shared rear sensor', 'C0036', { meaning: 'right rear wheel speed sensor' }, THREE],
   ])('none where %s', (_what, text, said, vehicle) => expect(alsoNamed(code(text, said), vehicle)).toBeNull());
   test('none once a spin has told what the words mean; a spin that told nothing leaves it open', () => {
-    const told = (to: Channel | null) => new Map<Channel, Channel | null>([['front-left', to]]);
-    expect(alsoNamed(code('C0034', words), CAR, told('front-right'))).toBeNull();
-    expect(alsoNamed(code('C0034', words), CAR, told(null))).toBe('front-right');
+    const meant = (to: Channel | null) => new Map<Channel, Channel | null>([['front-left', to]]);
+    expect(alsoNamed(code('C0034', words), CAR, meant('front-right'))).toBeNull();
+    expect(alsoNamed(code('C0034', words), CAR, meant(null))).toBe('front-right');
   });
 });

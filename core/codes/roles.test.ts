@@ -53,7 +53,7 @@ describe('which code is the cause', () => {
   });
 
   test('what is withdrawn is neither cause nor ghost', () =>
-    expect(roles([code('a', 'C0031', { withdrawn: true } as Partial<Loose>), code('b', 'C0034')])).toEqual([
+    expect(roles([code('a', 'C0031', { withdrawn: true }), code('b', 'C0034')])).toEqual([
       'b cause',
     ]));
 
@@ -81,7 +81,7 @@ describe('which code is the cause', () => {
         result: 'stayed-clear',
         ...(returned && { returned }),
         ...(stayed && { stayed }),
-      }) as Loose;
+      });
     const seen = [code('a', 'C0031'), code('b', 'C0034')];
     expect(roles([...seen, erase('1', undefined, ['C0031', 'C0034'])])).toEqual(['a ghost', 'b ghost']);
     expect(roles([...seen, erase('1', undefined, ['C0031', 'C0034']), erase('2', ['C0031'], undefined)])).toEqual([
@@ -116,13 +116,13 @@ describe('one event', () => {
   test('none without an odometer reading, or with several', () => {
     expect(
       floodOf(
-        at(4, () => ({ odometer: undefined }) as Partial<Loose>),
+        at(4, () => ({ odometer: undefined })),
         wheelOf(4),
       ),
     ).toEqual([]);
     expect(
       floodOf(
-        at(4, (n) => ({ odometer: 84_000 + n }) as Partial<Loose>),
+        at(4, (n) => ({ odometer: 84_000 + n })),
         wheelOf(4),
       ),
     ).toEqual([]);
@@ -131,7 +131,7 @@ describe('one event', () => {
 
 describe('the latest odometer reading', () => {
   const seen: Loose[] = [
-    { id: 'd', kind: 'drive', result: 'lamps-stayed-out' } as Loose,
+    { id: 'd', kind: 'drive', result: 'lamps-stayed-out' },
     code('a', 'C0031', { odometer: 80_000 }),
     code('b', 'C0034'),
     code('c', 'C0037', { odometer: 84_200 }),
