@@ -147,12 +147,18 @@ const RANGES = [
   align-content: start;
 }
 
+/* What is typed stays in sight, whatever is scrolled for. */
 .display {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   gap: 4px 18px;
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: var(--ground);
+  padding: 4px 0;
 }
 
 .display .scale {
@@ -179,6 +185,7 @@ const RANGES = [
 .around {
   display: grid;
   grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+  align-items: start;
   gap: 16px;
 }
 
@@ -215,14 +222,6 @@ label {
 }
 
 @media (max-width: 700px) {
-  .display {
-    position: sticky;
-    top: 0;
-    z-index: 2;
-    background: var(--ground);
-    padding: 4px 0;
-  }
-
   .around {
     grid-template-columns: minmax(0, 1fr);
   }

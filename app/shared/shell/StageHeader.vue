@@ -71,7 +71,7 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
         >
           <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m12 4 4.5 4.5L12 13M16.5 8.5H8a4 4 0 0 0 0 8h3" /></svg>
         </button>
-        <RouterLink class="garage" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
+        <RouterLink class="to-garage" :to="{ name: 'garage' }">{{ texts.garage }}</RouterLink>
         <RouterLink v-if="isPractice" :to="{ name: 'bench', params: { job } }" data-test="to-bench">{{
           texts.bench
         }}</RouterLink>
@@ -288,7 +288,7 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
   }
 
   .which,
-  .ways .garage {
+  .ways .to-garage {
     display: none;
   }
 
