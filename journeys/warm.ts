@@ -24,10 +24,12 @@ export const test = base.extend<{ page: Page }, { warm: BrowserContext }>({
     },
     { scope: 'worker' },
   ],
-  page: async ({ warm, baseURL }, use) => {
+  page: async ({ warm, baseURL }, use, info) => {
     const page = await warm.newPage();
     await wiped(page, baseURL ?? '');
     await use(page);
+    /* What stood there, for who reads a landing's print. */
+    if (info.status !== info.expectedStatus) console.log(`${page.url()}: ${(await page.content()).slice(0, 500)}`);
     await Promise.all(warm.pages().map((one) => one.close()));
   },
 });
