@@ -11,8 +11,8 @@ const viewOf = ({ path, query }: RouteLocationNormalized): string =>
   [path, ...OF_VIEW.map((name) => String(query[name] ?? ''))].join(' ');
 
 /** Whoever types, or has been led to something in the view or over it, stays there. */
-const isLed = (): boolean =>
-  document.activeElement?.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
+const LED = 'input, textarea, select, [contenteditable], [role="dialog"]';
+const isLed = (): boolean => document.activeElement?.closest(LED) instanceof Element;
 
 /**
  * After each way through the program: the page's title says what its first heading says (WCAG 2.4.2), and who goes by
