@@ -22,6 +22,10 @@ test('three ways to begin, how it thinks, and the samples put away and brought b
 
   await byTest(page, 'hide-samples').click();
   await expect(page.locator('[data-vehicle="Tansy"]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.locator('[data-vehicle="Tansy"]')).toBeVisible();
+  await byTest(page, 'hide-samples').click();
+  await expect(page.locator('[data-vehicle="Tansy"]')).toHaveCount(0);
   await again(page);
   await expect(page.locator('h1').first()).toBeVisible();
   await expect(page.locator('[data-vehicle="Bertie"]')).toHaveCount(0);

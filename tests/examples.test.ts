@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import ts from 'typescript';
 import { expect, test } from 'vitest';
 import * as exampleBench from './support/exampleBench';
 import * as exampleCase from './support/exampleCase';
@@ -49,15 +50,25 @@ test.each(examples)('$call', async ({ file, call, near, wanted }) => {
   else expect(got).toEqual(expected);
 });
 
-/** An exported function, declared or as a constant, with what stands before it. */
-const EXPORTED =
-  /((?:\/\*\*(?:(?!\*\/)[\s\S])*\*\/\n)?)^export (?:(?:async )?function (\w+)|const (\w+) = (?:<[^=]*>)?\([^=]*\)(?:: [^=]+?)? =>)/mg;
-const exported = files.flatMap((file) =>
-  [...readFileSync(file, 'utf8').matchAll(EXPORTED)].map(([, doc = '', declared, constant]) => ({
-    doc,
-    name: `${file.slice(ROOT.length + 1)}: ${declared ?? constant}`,
-  })),
-);
+/** The exported functions of a file, declared or as constants, each with the comments before it. */
+function exportedBy(file: string): readonly { readonly name: string; readonly doc: string }[] {
+  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+  return source.statements.flatMap((statement) => {
+    const isExported =
+      ts.canHaveModifiers(statement) && ts.getModifiers(statement)?.[0]?.kind === ts.SyntaxKind.ExportKeyword;
+    const doc = source.text.slice(statement.pos, statement.getStart(source));
+    const named = (name: string) => ({ name: `${file.slice(ROOT.length + 1)}: ${name}`, doc });
+    if (!isExported) return [];
+    if (ts.isFunctionDeclaration(statement)) return [named(statement.name?.text ?? 'default')];
+    if (!ts.isVariableStatement(statement)) return [];
+    return statement.declarationList.declarations
+      .filter(
+        ({ initializer }) => initializer && (ts.isArrowFunction(initializer) || ts.isFunctionExpression(initializer)),
+      )
+      .map(({ name }) => named(name.getText(source)));
+  });
+}
+const exported = files.flatMap(exportedBy);
 
 test('every exported function of core and bench has a docstring with an example that runs', () => {
   expect(exported.length).toBeGreaterThanOrEqual(440);

@@ -40,7 +40,7 @@ function isStillOpen(file: CaseFile, lamps: Lamps): boolean {
 }
 
 /**
- * The note of how the lamps were at first, just before the present seen and with nothing but history and symptoms between.
+ * The note of how the lamps were at first, just before the present note and with nothing but history and symptoms between.
  * @example earlierLamps(CASE) // => null
  */
 export function earlierLamps(file: CaseFile | null): Lamps | null {
@@ -83,7 +83,7 @@ export function withLamps(file: CaseFile, make: (before: Note) => Note, id: stri
 }
 
 /**
- * The file with a word of how the lamps were at first added or taken out: a note of its own before the present seen.
+ * The file with a word of how the lamps were at first added or taken out: a note of its own, before the present one.
  * @example withEarlier(CASE, 'intermittent', 'new', '2026-05-01T10:00:00+02:00').observations[0] // => {"id":"new","at":"2026-05-01T10:00:00+02:00","kind":"lamps","lit":["abs"],"pattern":["intermittent"]}
  */
 export function withEarlier(file: CaseFile, word: Pattern, id: string, at: string): CaseFile {

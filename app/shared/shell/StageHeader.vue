@@ -195,7 +195,8 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
   cursor: default;
 }
 
-.step svg {
+.step svg,
+.back svg {
   width: 20px;
   fill: none;
   stroke: currentcolor;
@@ -273,12 +274,6 @@ const emit = defineEmits<{ help: []; note: []; undo: []; redo: [] }>();
 
   .back svg {
     flex: none;
-    width: 20px;
-    fill: none;
-    stroke: currentcolor;
-    stroke-width: 2;
-    stroke-linecap: round;
-    stroke-linejoin: round;
   }
 
   .back b {
