@@ -107,3 +107,28 @@ test('keys go to the stages, and do nothing while typing', async ({ page }) => {
   await again(page);
   await expect(page.locator('html')).toHaveClass(/gloves/);
 });
+
+test('with gloves what stands beside the wheels of the plan overlaps nothing', async ({ page }) => {
+  await openGarage(page);
+  await page.goto('/#/job/bertie-deaf/find');
+  await page.keyboard.press('g');
+  await expect(page.locator('html')).toHaveClass(/gloves/);
+  for (const width of [1280, 960]) {
+    await page.setViewportSize({ width, height: 800 });
+    await expect(page.locator('.plan .corner')).toHaveCount(4);
+    const boxes = await page
+      .locator('.plan .corner')
+      .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().toJSON() as DOMRect));
+    const plan = await page.locator('.plan').boundingBox();
+    for (const [at, box] of boxes.entries()) {
+      expect(box.bottom, `${width}`).toBeLessThanOrEqual((plan?.y ?? 0) + (plan?.height ?? 0) + 1);
+      const over = boxes
+        .slice(at + 1)
+        .filter(
+          (other) =>
+            other.left < box.right && box.left < other.right && other.top < box.bottom && box.top < other.bottom,
+        );
+      expect(over, `${width}`).toEqual([]);
+    }
+  }
+});

@@ -67,8 +67,9 @@ const stateOf = computed(
 .plan {
   position: relative;
   width: 100%;
-  max-width: 316px;
+  max-width: 18.6rem;
   margin: 0 auto;
+  container-type: inline-size;
 }
 
 svg {
@@ -154,7 +155,8 @@ svg {
   display: grid;
   align-content: center;
   line-height: 1.25;
-  font-size: 0.88rem;
+  /* No larger than four lines of it fit between two wheels. */
+  font-size: max(15px, min(0.88rem, 4.75cqw));
 }
 
 .corner.subject {

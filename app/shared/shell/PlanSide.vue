@@ -68,7 +68,8 @@ const lately = computed(() =>
 
 <style scoped>
 .side {
-  width: 332px;
+  /* The plan grows with the text that stands beside its wheels. */
+  width: min(19.53rem, 34vw);
   flex: none;
   padding: 14px 18px;
   border-right: 1px solid var(--line);
