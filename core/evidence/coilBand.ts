@@ -1,11 +1,11 @@
 import type { Channel } from '../casefile/words';
 import { copperAt } from '../quantities/copper';
-import type { Band } from '../quantities/verdict';
+import { COILS_DIFFER, USUAL_COIL_BAND } from '../knowledge/outcomes/outcome';
 import { otherSide } from '../vehicle/channels';
 import { ofKind, type ReadingContext } from './report';
 
 /** The band that a coil's resistance is judged by, and whose it is. */
-export interface CoilBand extends Band {
+export interface CoilBand {
   readonly min: number;
   readonly max: number;
   readonly atCelsius: number;
@@ -13,12 +13,6 @@ export interface CoilBand extends Band {
   /** The other side's reading at the band's temperature, where there is one. */
   readonly otherSideOhm: number | null;
 }
-
-/** Passive coils usually lie here (generic; the manual decides). */
-export const GENERIC_COIL_BAND = { min: 600, max: 2500, at: 20 } as const;
-
-/** Two coils of one axle seldom differ by more (trade experience). */
-const SIDES_DIFFER_BY = 0.2;
 
 type MeterPoint = 'sensor' | 'module-end';
 
@@ -28,19 +22,16 @@ function coilReading(context: ReadingContext, channel: Channel, point: MeterPoin
     (meter) => meter.channel === channel && meter.point === point && meter.quantity === 'resistance' && !meter.unsteady,
   );
   const value = fits.at(-1)?.value;
-  if (typeof value !== 'number' || value < 300 || value > 5000) return null;
+  const [least, most] = COILS_DIFFER.couldBe;
+  if (typeof value !== 'number' || value < least || value > most) return null;
   return copperAt(value, fits.at(-1)?.temperature ?? 20, atCelsius);
 }
-
-/** Two readings of one coil differ by the meter's error on each, ±(1 % + 3 counts), and by the wires between. */
-const READINGS_DIFFER_BY = 0.03;
-const WIRES_OHM = 10;
 
 /** At the module's end a coil reads as at its own plug plus a few ohm: what is more lies in between. */
 function bandBeyondPlug(channel: Channel, context: ReadingContext, plain: CoilBand): CoilBand {
   const own = coilReading(context, channel, 'sensor', plain.atCelsius);
   if (own === null || own < plain.min || own > plain.max) return plain;
-  const [min, max] = [own * (1 - READINGS_DIFFER_BY), own * (1 + READINGS_DIFFER_BY) + WIRES_OHM];
+  const [min, max] = [own * (1 - COILS_DIFFER.readings), own * (1 + COILS_DIFFER.readings) + COILS_DIFFER.wiresOhm];
   return { ...plain, min, max, from: 'own-sensor' };
 }
 
@@ -58,15 +49,15 @@ export function coilBand(channel: Channel, point: MeterPoint, context: ReadingCo
 
 function plainBand(channel: Channel, point: MeterPoint, context: ReadingContext): CoilBand {
   const manual = context.vehicle.specs?.sensorResistance;
-  const atCelsius = manual?.at ?? GENERIC_COIL_BAND.at;
+  const atCelsius = manual?.at ?? USUAL_COIL_BAND.at;
   const other = otherSide(channel, context.vehicle.channels);
   const otherSideOhm = other && coilReading(context, other, point, atCelsius);
   if (manual) return { min: manual.min, max: manual.max, atCelsius, from: 'manual', otherSideOhm };
-  const { min, max } = GENERIC_COIL_BAND;
+  const { min, max } = USUAL_COIL_BAND;
   if (otherSideOhm !== null && otherSideOhm >= min && otherSideOhm <= max)
     return {
-      min: otherSideOhm * (1 - SIDES_DIFFER_BY),
-      max: otherSideOhm * (1 + SIDES_DIFFER_BY),
+      min: otherSideOhm * (1 - COILS_DIFFER.sides),
+      max: otherSideOhm * (1 + COILS_DIFFER.sides),
       atCelsius,
       from: 'other-side',
       otherSideOhm,

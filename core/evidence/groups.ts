@@ -3,7 +3,7 @@ import { faultRow, type Cause } from '../knowledge/faults';
 import { chancesOf, chancesUnder, tableFor, type Chances, type Table } from '../knowledge/tables/table';
 import { readWheelCodes } from './readCodes';
 import { readObservation } from './readObservation';
-import { statedType, type Report } from './report';
+import { kindAt, type Report } from './report';
 import type { Timeline } from './timeline';
 import { texts } from '#words/core/evidence';
 
@@ -27,7 +27,7 @@ const MADE_FOR_ANOTHER_TYPE = 0.15;
 
 function isVoidFor(report: Report, timeline: Timeline): boolean {
   const context = timeline.stages[0]?.context;
-  const type = context ? statedType(context, report.channel) : null;
+  const type = context ? kindAt(context, report.channel) : null;
   return type !== null && tableFor(report.check, type) === null;
 }
 

@@ -3,19 +3,20 @@ import type { Channel } from '../casefile/words';
 import * as beside from '../knowledge/tables/codesBeside';
 import * as complaints from '../knowledge/tables/complaints';
 import * as live from '../knowledge/tables/live';
+import { DRIVES } from '../knowledge/limits';
 import { PARTS } from '../knowledge/parts';
 import { JUMPS_AT } from '../knowledge/tables/jumps';
 import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../knowledge/tables/looks';
 import { bothTypes } from '../knowledge/tables/table';
 import * as trials from '../knowledge/tables/trials';
-import { split } from '../quantities/verdict';
 import { isFlashCode } from '../codes/forms';
 import { channelOn, otherSide } from '../vehicle/channels';
+import { judgeDistance } from './judgeDistance';
 import { lookedBefore } from './lookedBefore';
 import { readClear, readLoneCode } from './readCodes';
 import { readLamps } from './readLamps';
 import { readMeter } from './readMeter';
-import { ofKind, saw, sawSoftly, type ReadingContext, type Reading, type Report } from './report';
+import { ofKind, saw, type ReadingContext, type Reading, type Report } from './report';
 import { texts } from '#words/core/evidence';
 
 /** A bend loads the wheels on its outer side: weak evidence for the corners there. */
@@ -110,13 +111,6 @@ function readLive(observation: ObservationOf<'live'>, named: Channel | null, con
   return { reports: [seen, ...jumpReports(observation, channel)] };
 }
 
-/** A fault that is there shows within so many kilometres, more or less: a shorter drive has not given it the time. */
-const USUALLY_SHOWS_WITHIN_KM = 4;
-/** A longer drive counts as several, up to so many. */
-const MOST_DRIVES = 4;
-/** A drive whose length nobody noted. */
-const USUAL_DRIVE_KM = 8;
-
 /** A fault that comes and goes shows on about so many drives of ten: known about as well as from two drives (tables, `DRIVE`). */
 const [SHOWS, HIDES] = [0.9, 1.1];
 
@@ -131,7 +125,7 @@ function worthOfClean(drives: number): number {
 
 /** A clean drive's length in usual drives. */
 const lengthOf = ({ distance = 0, trips = 1 }: ObservationOf<'drive'>): number =>
-  trips * Math.min(MOST_DRIVES, Math.max(1, distance / USUAL_DRIVE_KM));
+  trips * Math.min(DRIVES.most, Math.max(1, distance / DRIVES.countsAsOneKm));
 
 /** Clean drives of the stage before one of them. */
 function cleanBefore(drive: ObservationOf<'drive'>, { kinds, positions }: ReadingContext): number {
@@ -145,7 +139,7 @@ function cleanBefore(drive: ObservationOf<'drive'>, { kinds, positions }: Readin
 function readDrive(drive: ObservationOf<'drive'>, context: ReadingContext): Reading {
   const check = bothTypes(complaints.DRIVE);
   if (drive.result === 'lamps-came-back') return saw(drive, null, check, 'came-back');
-  const missed = Math.exp(-(drive.distance ?? USUAL_DRIVE_KM) / USUALLY_SHOWS_WITHIN_KM);
+  const missed = Math.exp(-(drive.distance ?? DRIVES.unnotedKm) / DRIVES.showsWithinKm);
   const before = cleanBefore(drive, context);
   const power = worthOfClean(before + lengthOf(drive)) - worthOfClean(before);
   return {
@@ -153,40 +147,18 @@ function readDrive(drive: ObservationOf<'drive'>, context: ReadingContext): Read
   };
 }
 
-/** Half-width of a measurement with a feeler gauge, metre (generic). */
-const BLADE_M = 0.00005;
-
 function readDistance(
   observation: ObservationOf<'distance'>,
   channel: Channel | null,
   context: ReadingContext,
 ): Reading {
-  switch (observation.point) {
-    case 'air-gap': {
-      const shares = split(observation.value, BLADE_M, context.vehicle.specs?.airGap ?? { min: 0.0003, max: 0.0015 });
-      return sawSoftly(observation, channel, trials.AIR_GAP, {
-        narrow: shares.below,
-        inside: shares.inside,
-        wide: shares.above,
-      });
-    }
-    case 'ring-runout': {
-      const shares = split(observation.value, BLADE_M, { min: null, max: 0.00015 });
-      return sawSoftly(observation, channel, trials.RING_RUNOUT, { even: shares.inside, uneven: shares.above });
-    }
-    case 'flange-void': {
-      const shares = split(observation.value, BLADE_M, { min: null, max: 0.0001 });
-      return sawSoftly(observation, channel, trials.FLANGE_VOID, { flat: shares.inside, lifted: shares.above });
-    }
-    case 'spacer':
-      return { ignored: texts.aSpacerIsNoted };
-    default:
-      return observation.point satisfies never;
-  }
+  const judged = judgeDistance(observation, context);
+  if (!judged) return { ignored: texts.aSpacerIsNoted };
+  return { reports: [{ ids: [observation.id], channel, check: judged.check, fits: judged.verdict.fits }] };
 }
 
 function readNoCode(observation: ObservationOf<'no-code'>): Reading {
-  if (observation.tested === false) return { ignored: texts.voidReadStraightAfter };
+  if (observation.tested === false) return { ignored: texts.isVoid(texts.voidReadStraightAfter) };
   if (observation.module !== undefined && observation.module !== 'abs')
     return { ignored: texts.anotherModuleWithoutCodes };
   return saw(observation, null, bothTypes(beside.NO_CODE), 'none');
@@ -205,7 +177,7 @@ function readNoAnswer(observation: ObservationOf<'no-answer'>, context: ReadingC
 /** Sensors are exchanged across an axle; one that both rear wheels share has no twin. */
 function readSwap(swap: ObservationOf<'swap'>, named: Channel | null, context: ReadingContext): Reading {
   const twin = named && otherSide(named, context.vehicle.channels);
-  if (named && !twin) return { ignored: texts.voidASensorThat };
+  if (named && !twin) return { ignored: texts.isVoid(texts.voidASensorThat) };
   return saw(swap, named, trials.SWAP, swap.result);
 }
 

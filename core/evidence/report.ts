@@ -1,6 +1,7 @@
 import type { Owner, Observation, ObservationOf, Vehicle } from '../casefile/contract';
 import type { Channel, LookPart, SensorType } from '../casefile/words';
 import type { NameMap } from '../codes/cornerCheck';
+import type { SensorKinds } from './sensorKind';
 import type { TypedTable } from '../knowledge/tables/table';
 
 /** One statement of the evidence: a check's outcome on a channel (null: the car as a whole), as soft as the observation was. */
@@ -35,6 +36,8 @@ export interface ReadingContext {
   readonly afterRepair: boolean;
   /** What earlier stages' last look at each part found, where no repair has touched it since; keys by `SEEN_KEY`. */
   readonly seenEarlier: ReadonlyMap<string, string>;
+  /** The kind of sensor at each channel, as far as the case holds it. */
+  readonly sensorKinds: SensorKinds;
   /** What the reader's corner names turned out to mean. */
   readonly names: NameMap;
   /** Texts of the codes recorded in earlier stages. */
@@ -96,11 +99,12 @@ export function sawSoftly(
 }
 
 /**
- * The sensor type that the case file states for a channel.
- * @example statedType(STAGE, 'front-right') // => "passive"
+ * The kind of sensor at a channel, as far as the case holds it.
+ * @param context the stage. @param channel which; null for the car as a whole. @returns the kind; null where it is open.
+ * @example kindAt(STAGE, 'front-right') // => "passive"
  */
-export function statedType(context: ReadingContext, channel: Channel | null): SensorType | null {
-  return (channel && context.vehicle.sensorTypes?.[channel]) ?? null;
+export function kindAt(context: Pick<ReadingContext, 'sensorKinds'>, channel: Channel | null): SensorType | null {
+  return (channel && context.sensorKinds.get(channel)) ?? null;
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
 import { readerNames } from '../codes/readerNames';
 import { plainCode, SEEN_KEY, type ReadingContext } from './report';
+import { sensorKinds } from './sensorKind';
 
 /** Something that changes the car's state: a repair, or an erase that takes old codes away. */
 export type Boundary =
@@ -67,7 +68,7 @@ function kindsOf(observations: readonly Observation[]): ReadingContext['kinds'] 
 }
 
 /** What differs from stage to stage of one job. */
-type Shared = Pick<ReadingContext, 'vehicle' | 'owner' | 'names' | 'codesByText'>;
+type Shared = Pick<ReadingContext, 'vehicle' | 'owner' | 'names' | 'codesByText' | 'sensorKinds'>;
 
 function contextOf(
   shared: Shared,
@@ -144,6 +145,7 @@ export function timelineOf(file: CaseFile): Timeline {
     vehicle: file.vehicle,
     owner: file.owner ?? {},
     names: readerNames(file),
+    sensorKinds: sensorKinds(file.vehicle, lists.flat()),
     codesByText: new Map(
       lists
         .flat()
@@ -177,5 +179,6 @@ export function timelineOf(file: CaseFile): Timeline {
  */
 export function contextWith(timeline: Timeline, observation: Observation): ReadingContext {
   const last = timeline.stages.at(-1)?.context as ReadingContext;
-  return contextOf(last, [...last.stage, observation], last);
+  const all = [...timeline.stages.flatMap(({ observations }) => observations), observation];
+  return contextOf({ ...last, sensorKinds: sensorKinds(last.vehicle, all) }, [...last.stage, observation], last);
 }

@@ -1,6 +1,8 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { GENERIC_COIL_BAND } from '../evidence/coilBand';
+import { contextWith, timelineOf } from '../evidence/timeline';
+import { typedReading, type TypedReading } from '../evidence/typedReading';
+import type { Verdict } from '../evidence/verdict';
 
 /** What is laid beside the old part, one by one. */
 export const PART_TRAITS = ['length', 'tip', 'bracket', 'plug', 'lead', 'clips', 'key'] as const;
@@ -37,19 +39,32 @@ export function traitsOf(
 /** What a reading of a new coil amounts to before it is fitted. */
 export type NewPartVerdict = 'good' | 'outside' | 'open' | 'shorted' | 'says-nothing';
 
-/** Below this no coil is whole, whatever its band, ohm. */
-const SHORTED = 50;
+/** What each outcome of a coil is to somebody who has not fitted it yet: off its band is a warning, a new part can read so and work. */
+const IN_HAND: Readonly<Record<string, NewPartVerdict>> = {
+  inside: 'good',
+  low: 'outside',
+  high: 'outside',
+  'near-zero': 'shorted',
+  open: 'open',
+};
 
 /**
- * Judges a new sensor's resistance before it is fitted: outside the printed band is a warning, never a verdict; open or shorted is.
- * @param file the case: kind of sensor, the manual's band. @param channel the corner. @param ohm reading in ohm, 0 or more; Infinity for overload.
- * @returns what it amounts to; an active sensor says nothing by its resistance.
- * @example newPartVerdict(CASE, 'front-right', 40) // => "shorted"
+ * Reads a new sensor's resistance as typed, before it is fitted, as a reading at a fitted one's pins is read and judged.
+ * @param file the case: kind of sensor, the manual's band. @param channel the corner. @param text the display, with or without its unit.
+ * @returns the reading with its verdict, or a question about its unit, or why it is none.
+ * @example typedNewPart(CASE, 'front-right', '1.4').unit // => "kΩ"
  */
-export function newPartVerdict(file: CaseFile, channel: Channel, ohm: number): NewPartVerdict {
-  if (file.vehicle.sensorTypes?.[channel] === 'active') return 'says-nothing';
-  if (!Number.isFinite(ohm)) return 'open';
-  if (ohm < SHORTED) return 'shorted';
-  const { min, max } = file.vehicle.specs?.sensorResistance ?? GENERIC_COIL_BAND;
-  return ohm >= min && ohm <= max ? 'good' : 'outside';
+export function typedNewPart(file: CaseFile, channel: Channel, text: string): TypedReading {
+  const timeline = timelineOf(file);
+  const around = { kind: 'meter', point: 'sensor', quantity: 'resistance', channel } as const;
+  return typedReading(text, null, around, (reading) => contextWith(timeline, reading));
+}
+
+/**
+ * What the verdict on a new coil amounts to before it is fitted: outside the printed band is a warning, never a verdict; open or shorted is.
+ * @param verdict of the reading; null where it has none. @returns what to tell; an active sensor says nothing by its resistance.
+ * @example newPartVerdict(typedNewPart(CASE, 'front-right', '40 Ω').verdict) // => "shorted"
+ */
+export function newPartVerdict(verdict: Verdict | null): NewPartVerdict {
+  return IN_HAND[verdict?.outcome ?? ''] ?? 'says-nothing';
 }

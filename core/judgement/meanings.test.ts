@@ -8,8 +8,8 @@ const FILE = caseOf(car('passive'), []);
 describe('what a display may show', () => {
   test('a coil: in its band, far too low, or nothing at all', () => {
     const found = meaningsOf('meter:sensor:resistance', 'front-left', FILE);
-    expect(found.map(({ tone }) => tone)).toEqual(['good', 'bad', 'bad']);
-    expect(found.at(-1)).toMatchObject({ figure: 'OL', heading: expect.stringContaining('no connection') as string });
+    expect(found.map(({ verdict }) => verdict.tone)).toEqual(['good', 'bad', 'bad']);
+    expect(found.at(-1)).toMatchObject({ figure: 'OL', verdict: { outcome: 'open' } });
   });
   test('the manual’s own band is what the good example stands in', () => {
     const vehicle = { ...car('passive'), specs: { sensorResistance: { min: 2000, max: 2400, at: 20 } } };
@@ -21,7 +21,7 @@ describe('what a display may show', () => {
     for (const { check, of, only } of meters) {
       const file = caseOf(car(only ?? 'passive'), []);
       const found = meaningsOf(check, of === 'car' ? null : 'front-left', file);
-      expect(new Set(found.map(({ heading }) => heading)).size, check).toBeGreaterThan(1);
+      expect(new Set(found.map(({ verdict }) => verdict.heading)).size, check).toBeGreaterThan(1);
     }
     expect(meaningsOf('look:ring', 'front-left', FILE)).toEqual([]);
   });

@@ -1,6 +1,7 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { meterWords, type MeterWords } from '../evidence/meterWords';
+import { verdictOf } from '../evidence/verdictOf';
+import type { Verdict } from '../evidence/verdict';
 import { contextWith, timelineOf } from '../evidence/timeline';
 import { showReading } from '../quantities/show';
 import { possibleAnswers } from './possibleAnswers';
@@ -12,9 +13,7 @@ export interface Meaning {
   readonly figure: string;
   /** False where it stands for readings like it. */
   readonly isExact: boolean;
-  readonly tone: MeterWords['tone'];
-  readonly heading: string;
-  readonly detail: string;
+  readonly verdict: Verdict;
 }
 
 /**
@@ -28,11 +27,11 @@ export function meaningsOf(check: string, channel: Channel | null, file: CaseFil
   const given = new Set<string>();
   return possibleAnswers(check, channel, file).flatMap(({ observation }): Meaning[] => {
     if (observation.kind !== 'meter') return [];
-    const { tone, heading, detail } = meterWords(observation, channel, contextWith(timeline, observation));
-    if (given.has(heading)) return [];
-    given.add(heading);
+    const verdict = verdictOf(observation, contextWith(timeline, observation));
+    if (!verdict || given.has(verdict.outcome)) return [];
+    given.add(verdict.outcome);
     const { number, unit } = showReading(observation.value, observation.quantity, observation.resolution ?? null);
     const figure = observation.value === 'overload' ? texts.overloadSign : `${number} ${unit}`.trim();
-    return [{ figure, isExact: observation.value === 'overload', tone, heading, detail }];
+    return [{ figure, isExact: observation.value === 'overload', verdict }];
   });
 }

@@ -1,10 +1,14 @@
 import type { CaseFile, Observation } from '../casefile/contract';
 import { CLEAR_RESULTS, type Channel } from '../casefile/words';
-import { CLEAR_NAMES, FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../knowledge/names';
+import { coilBand, type CoilBand } from '../evidence/coilBand';
+import type { ReadingContext } from '../evidence/report';
+import { timelineOf } from '../evidence/timeline';
+import { answerText } from '../knowledge/outcomes/words';
+import { CLEAR_NAMES } from '../knowledge/names';
+import { showReading } from '../quantities/show';
 import { otherSide } from '../vehicle/channels';
 import { checkRecord } from '../knowledge/checks/all';
 import type { Answer } from '../knowledge/checks/check';
-import { COIL_EXAMPLES } from '../knowledge/checks/meterSensor';
 import { answersOf, sheetFor } from '../knowledge/checks/sheets';
 import { texts } from '#words/core/judgement';
 
@@ -16,54 +20,50 @@ export interface PossibleAnswer {
 
 const ID = 'imagined';
 
-/** A coil's middle is the manual's where there is one. */
-function coilMiddle(file: CaseFile): number {
-  const band = file.vehicle.specs?.sensorResistance;
-  return band ? (band.min + band.max) / 2 : 1200;
+type MeterAnswer = Extract<Answer, { is: 'meter' }>;
+
+/** The band that a coil would be judged by at this place. */
+function bandAt({ point }: MeterAnswer, channel: Channel | null, file: CaseFile): CoilBand {
+  const context = timelineOf(file).stages.at(-1)?.context as ReadingContext;
+  const where = channel ?? file.vehicle.channels[0] ?? 'front-left';
+  return coilBand(where, point === 'module-end' ? 'module-end' : 'sensor', context);
 }
 
 function meterAnswers(
-  answer: Extract<Answer, { is: 'meter' }>,
+  answer: MeterAnswer,
   channel: Channel | null,
   file: CaseFile,
   isWiggle: boolean,
 ): PossibleAnswer[] {
-  const base = {
-    id: ID,
-    kind: 'meter',
-    point: answer.point,
-    quantity: answer.quantity,
-    ...(channel ? { channel } : {}),
-  } as const;
+  const { point, quantity } = answer;
+  const base = { id: ID, kind: 'meter', point, quantity, ...(channel ? { channel } : {}) } as const;
+  const band = bandAt(answer, channel, file);
+  const middle = (band.min + band.max) / 2;
   if (isWiggle)
     return [
-      { words: texts.steady, observation: { ...base, value: coilMiddle(file), while: 'wiggle' } },
-      { words: texts.jumpsAbout, observation: { ...base, value: coilMiddle(file), while: 'wiggle', unsteady: true } },
+      { words: texts.steady, observation: { ...base, value: middle, while: 'wiggle' } },
+      { words: texts.jumpsAbout, observation: { ...base, value: middle, while: 'wiggle', unsteady: true } },
     ];
-  const examples = checkRecord(`meter:${answer.point}:${answer.quantity}`)?.examples ?? [];
-  const middle = coilMiddle(file);
-  return examples.map(([words, value]) => ({
-    words,
-    observation: {
-      ...base,
-      value:
-        examples === COIL_EXAMPLES && value !== 'overload'
-          ? words === examples[0]?.[0]
-            ? middle
-            : middle * 0.32
-          : value,
-      ...(answer.while ? { while: answer.while, resolution: 0.001 } : {}),
-      ...(answer.point === 'sensor' && answer.quantity === 'resistance'
-        ? { temperature: file.vehicle.specs?.sensorResistance?.at ?? 20 }
-        : {}),
-    },
-  }));
+  const isCoil = point === 'sensor' && quantity === 'resistance';
+  return (checkRecord(`meter:${point}:${quantity}`)?.examples ?? []).map(([words, example]): PossibleAnswer => {
+    const value = typeof example === 'object' ? middle * example.ofMiddle : example;
+    const shown = showReading(value, quantity);
+    return {
+      words: words ?? `${shown.number} ${shown.unit}`,
+      observation: {
+        ...base,
+        value,
+        ...(answer.while ? { while: answer.while, resolution: 0.001 } : {}),
+        ...(isCoil ? { temperature: band.atCelsius } : {}),
+      },
+    };
+  });
 }
 
 function wordAnswers(answer: Answer, channel: Channel | null, file: CaseFile): PossibleAnswer[] {
   const at = channel ? { channel } : {};
   return answersOf(answer).map((word) => {
-    const words = FINDING_NAMES[word] ?? LIVE_NAMES[word] ?? TRIAL_NAMES[word] ?? word;
+    const words = answerText(answer, word);
     const made = { id: ID, ...at };
     if (answer.is === 'look')
       return { words, observation: { ...made, kind: 'look', part: answer.part, finding: word } };

@@ -96,6 +96,7 @@ export const HISTORY_NAMES: Readonly<Record<string, string>> = {
   'known-weak-point': texts.knownWeakPoint,
   'nothing-known': texts.nothingThatIKnow,
 };
+export const TYPE_NAMES: Readonly<Record<string, string>> = { passive: texts.passive, active: texts.active };
 export const LIVE_NAMES: Readonly<Record<string, string>> = {
   follows: texts.followsTheWheel,
   zero: texts.staysAtZero,

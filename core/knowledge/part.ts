@@ -1,3 +1,4 @@
+import type { RepairSegment } from '../casefile/words';
 import type { Cause, FaultId } from './faults';
 
 /** A finding on a part: how often a sound part shows it too, mistaken looks included, and the fault that it is by definition. */
@@ -18,6 +19,8 @@ export interface SightRow {
 /** A part that can be looked at, in one record. */
 export interface PartRecord {
   readonly name: string;
+  /** The part of the signal path, or what stands beside it, that a look at it tells of. */
+  readonly segment: RepairSegment;
   /** Whether it belongs to the car as a whole: one part, one look, whatever corner is in question. */
   readonly ofCar: boolean;
   readonly findings: Readonly<Record<string, FindingRecord>>;

@@ -12,6 +12,7 @@ const HARDLY_EVER = 1e-5;
 export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   ring: {
     name: texts.ring,
+    segment: 'ring',
     ofCar: false,
     findings: {
       cracked: { usual: HARDLY_EVER, is: 'ring-damaged' },
@@ -51,6 +52,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   gap: {
     name: texts.seatAndFlange,
+    segment: 'gap',
     ofCar: false,
     findings: {
       'lifted-by-rust': { usual: 0.012 },
@@ -76,6 +78,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   bearing: {
     name: texts.bearing,
+    segment: 'gap',
     ofCar: false,
     findings: { play: { usual: HARDLY_EVER, is: 'bearing-play' } },
     soundWhy: texts.playIsFelt,
@@ -83,6 +86,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   sensor: {
     name: texts.sensor,
+    segment: 'sensor',
     ofCar: false,
     findings: {
       scored: { usual: 0.01 },
@@ -124,6 +128,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   lead: {
     name: texts.lead,
+    segment: 'lead',
     ofCar: false,
     findings: {
       chafed: { usual: 0.012 },
@@ -163,6 +168,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   plug: {
     name: texts.plug,
+    segment: 'plug',
     ofCar: false,
     findings: {
       corroded: { usual: 0.02 },
@@ -184,6 +190,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   loom: {
     name: texts.loom,
+    segment: 'loom',
     ofCar: false,
     findings: {
       chafed: { usual: 0.012 },
@@ -216,6 +223,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   module: {
     name: texts.modulesPlug,
+    segment: 'module',
     ofCar: true,
     findings: { corroded: { usual: 0.004 }, loose: { usual: 0.002 }, wet: { usual: 0.003 } },
     soundWhy: texts.usuallyDry,
@@ -230,6 +238,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   battery: {
     name: texts.batteryTerminals,
+    segment: 'supply',
     ofCar: true,
     findings: { corroded: { usual: 0.1 }, loose: { usual: 0.01 } },
     soundWhy: texts.whiteBloomIsCommon,
@@ -240,6 +249,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   fuse: {
     name: texts.fuses,
+    segment: 'supply',
     ofCar: true,
     findings: {
       blown: { usual: UNMISTAKABLE, is: 'module-supply' },
@@ -257,6 +267,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   'ground-point': {
     name: texts.groundPoint,
+    segment: 'supply',
     ofCar: true,
     findings: { corroded: { usual: 0.04 }, loose: { usual: 0.004 } },
     soundWhy: texts.usuallySound,
@@ -267,6 +278,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   fluid: {
     name: texts.brakeFluid,
+    segment: 'elsewhere',
     ofCar: true,
     findings: { 'level-low': { usual: UNMISTAKABLE, is: 'brake-fluid-low' } },
     soundWhy: texts.usuallyInOrder,
@@ -274,6 +286,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   tyres: {
     name: texts.tyres,
+    segment: 'elsewhere',
     ofCar: true,
     findings: { 'mixed-sizes': { usual: 0.006 } },
     soundWhy: texts.usuallyAlike,
@@ -281,6 +294,7 @@ export const PARTS: Readonly<Record<LookPart, PartRecord>> = {
   },
   'brake-switch': {
     name: texts.brakeLightSwitch,
+    segment: 'elsewhere',
     ofCar: true,
     findings: { loose: { usual: 0.002 }, broken: { usual: UNMISTAKABLE, is: 'brake-switch' } },
     soundWhy: texts.brakeLightsTell,

@@ -1,10 +1,9 @@
 import type { CaseFile, Observation } from '../casefile/contract';
+import { DRIVES } from '../knowledge/limits';
 import { minutesOf } from '../quantities/moment';
 
 /** Two drives noted within so many minutes are one: nobody drives, parks and looks twice in that time. */
 const ONE_TRIP_MINUTES = 10;
-/** A drive whose length nobody noted, km (a short loop). */
-const A_LOOP_KM = 5;
 
 /**
  * Clean drives among observations.
@@ -23,7 +22,7 @@ export function cleanTrips(observations: readonly Observation[]): {
     const isSame = Math.abs(at - last) < ONE_TRIP_MINUTES;
     if (!isSame) {
       trips += seen.trips ?? 1;
-      kilometres += (seen.distance ?? A_LOOP_KM) * (seen.trips ?? 1);
+      kilometres += (seen.distance ?? DRIVES.unnotedKm) * (seen.trips ?? 1);
     }
     if (!Number.isNaN(at)) last = at;
   }

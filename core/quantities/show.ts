@@ -39,6 +39,21 @@ export function showReading(value: number | 'overload', quantity: Quantity, reso
   return { number: fixed(scaled, Math.min(4, Math.max(0, places))), unit: prefix + UNIT[quantity] };
 }
 
+/** What a scale's unit measures; a length is none of a meter's. */
+const QUANTITY_OF = { Ω: 'resistance', V: 'dc-voltage', A: 'dc-current' } as const satisfies Record<string, Quantity>;
+
+/**
+ * Writes a figure of a scale, three significant digits, with its unit; lengths in millimetres.
+ * @param value in the unit. @param unit of the scale. @returns such as `1.20 kΩ`.
+ * @example showFigure(1200, 'Ω') // => "1.20 kΩ"
+ * @example showFigure(0.0009, 'm') // => "0.90 mm"
+ */
+export function showFigure(value: number, unit: 'Ω' | 'V' | 'A' | 'm'): string {
+  if (unit === 'm') return `${fixed(1000 * value, 2)} mm`;
+  const shown = showReading(value, QUANTITY_OF[unit]);
+  return `${shown.number} ${shown.unit}`;
+}
+
 /**
  * A whole number with its thousands set apart by a narrow space.
  * @param value any number; it is rounded. @returns digits.

@@ -14,7 +14,7 @@ export const GENERIC_METER: MeterAccuracy = { percent: 1, counts: 3 };
 export const UNKNOWN_TEMPERATURE_KELVIN = { rested: 15, driven: 30 } as const;
 
 /** Full scales of a plain meter are 2 × 10ⁿ with 2000 counts (generic). */
-const COUNTS_OF_PLAIN_METER = 2000;
+export const COUNTS_OF_PLAIN_METER = 2000;
 
 /** The lowest range of a plain meter: 200 Ω, 200 mV, and 200 µA seldom used (generic). */
 const LOWEST_RANGE: Readonly<Record<Quantity, number>> = {

@@ -36,9 +36,10 @@ describe('a record', () => {
   test('leaves out what was withdrawn, and brings a coil to the band’s temperature', () => {
     const readings = summaryOf(file(), SPEECH, false).sections.find(({ id }) => id === 'readings');
     expect(readings?.lines).toHaveLength(1);
-    const scale = readings?.lines[0]?.scale;
-    expect(scale).toMatchObject({ min: 1000, max: 1400 });
-    expect(scale?.value).toBeCloseTo(392 * ((1 + 0.00393 * 0) / (1 + 0.00393 * -11)), 0);
+    const verdict = readings?.lines[0]?.verdict;
+    expect(verdict?.figure).toMatchObject({ min: { value: 1000, from: 'manual' }, max: { value: 1400, from: 'manual' } });
+    expect(verdict?.tone).toBe('bad');
+    expect(verdict?.figure?.value).toBeCloseTo(392 * ((1 + 0.00393 * 0) / (1 + 0.00393 * -11)), 0);
   });
   test('tells money only on request, and its sums agree with its lines', () => {
     const costs: CaseFile['costs'] = [

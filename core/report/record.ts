@@ -1,21 +1,13 @@
-import type { CaseFile, Observation, ObservationOf } from '../casefile/contract';
-import { GENERIC_COIL_BAND } from '../evidence/coilBand';
+import type { CaseFile, Observation } from '../casefile/contract';
+import { timelineOf } from '../evidence/timeline';
+import type { Verdict } from '../evidence/verdict';
+import { verdictsOf } from '../evidence/verdictOf';
 import { tally } from '../ledger/tally';
 import { endingWords } from '../proof/endingWords';
-import { copperAt } from '../quantities/copper';
 import { roundMoney, sayMoney, USUAL_CURRENCY } from '../words/money';
 import { describeObservation, describeRepair, type Speech } from './describe';
 import { remindersOf } from './reminders';
 import { texts } from '#words/core/record';
-
-/** A reading on the scale of its band, in one unit. */
-export interface RecordScale {
-  readonly value: number;
-  readonly min: number;
-  readonly max: number;
-  /** Whose band it is. */
-  readonly band: string;
-}
 
 /** One line of a record. */
 export interface RecordLine {
@@ -24,7 +16,8 @@ export interface RecordLine {
   readonly words: string;
   readonly figure: string;
   readonly detail: string;
-  readonly scale?: RecordScale;
+  /** What it amounts to, where it is an answer of a check. */
+  readonly verdict?: Verdict;
 }
 
 export const RECORD_SECTIONS = [
@@ -73,25 +66,10 @@ const SECTION_OF: Readonly<Record<Observation['kind'], RecordSectionId>> = {
   history: 'before',
 };
 
-/** A coil's resistance at its own plug, brought to the band's temperature. */
-function scaleOf(seen: Observation, file: CaseFile): RecordScale | null {
-  if (!isCoil(seen) || typeof seen.value !== 'number') return null;
-  const own = file.vehicle.specs?.sensorResistance;
-  const { min, max } = own ?? GENERIC_COIL_BAND;
-  const value = copperAt(seen.value, seen.temperature ?? 20, own?.at ?? GENERIC_COIL_BAND.at);
-  return { value, min, max, band: own ? texts.manualBand : texts.usualBand };
-}
-
-const isCoil = (seen: Observation): seen is ObservationOf<'meter'> =>
-  seen.kind === 'meter' && seen.point === 'sensor' && seen.quantity === 'resistance';
-
-function lineOf(seen: Observation, file: CaseFile, speech: Speech): RecordLine {
+function lineOf(seen: Observation, file: CaseFile, speech: Speech, verdict: Verdict | undefined): RecordLine {
   const { title, figure, detail } = describeObservation(seen, file, speech);
-  const channel = seen.channel;
-  const isActive = channel !== undefined && file.vehicle.sensorTypes?.[channel] === 'active';
-  const scale = isActive ? null : scaleOf(seen, file);
   const said = [detail, seen.note ?? ''].filter(Boolean).join('; ');
-  return { at: seen.at ?? '', words: title, figure, detail: said, ...(scale ? { scale } : {}) };
+  return { at: seen.at ?? '', words: title, figure, detail: said, ...(verdict ? { verdict } : {}) };
 }
 
 const RESULTS = {
@@ -129,8 +107,11 @@ function costLines(file: CaseFile): readonly RecordLine[] {
  */
 export function summaryOf(file: CaseFile, speech: Speech, withCosts: boolean): JobSummary {
   const seen = file.observations.filter(({ withdrawn }) => !withdrawn);
+  const verdicts = verdictsOf(timelineOf(file));
   const of = (id: RecordSectionId): readonly RecordLine[] =>
-    seen.filter(({ kind }) => SECTION_OF[kind] === id).map((observation) => lineOf(observation, file, speech));
+    seen
+      .filter(({ kind }) => SECTION_OF[kind] === id)
+      .map((observation) => lineOf(observation, file, speech, verdicts.get(observation.id)));
   const repairs = (file.repairs ?? []).map((made): RecordLine => ({
     at: made.at ?? '',
     words: describeRepair(made, file, speech),

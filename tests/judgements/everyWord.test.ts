@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { faultChances, logEvidence, posteriorOf } from '../../core/belief/posterior';
 import type { CaseFile, ObservationOf, Vehicle } from '../../core/casefile/contract';
-import { meterWords } from '../../core/evidence/meterWords';
+import { verdictOf } from '../../core/evidence/verdictOf';
 import { contextWith, timelineOf } from '../../core/evidence/timeline';
 import { ACTIVE, code, PASSIVE, UNKNOWN, type Seen } from '../cases/writtenCase';
 import { EVERY_WORD } from './everyWord';
@@ -41,9 +41,14 @@ function line(vehicle: Vehicle, seen: Seen): string {
 function verdict(vehicle: Vehicle, seen: Seen): string {
   const file = fileOf(vehicle, BEFORE, seen);
   const reading = file.observations.at(-1) as ObservationOf<'meter'>;
-  const { tone, heading, detail, scale } = meterWords(reading, 'front-left', contextWith(timelineOf(file), reading));
-  const drawn = scale ? ` (${scale.min} to ${scale.max} Ω, ${scale.value} ± ${scale.halfWidth.toFixed(1)} Ω)` : '';
-  return `${signOf(seen)} → ${tone}: ${heading} ${detail}${drawn}`;
+  const found = verdictOf(reading, contextWith(timelineOf(file), reading));
+  const { min, max, value = 0, halfWidth = 0, unit } = found?.figure ?? {};
+  const limit = (used?: { readonly value: number; readonly from: string } | null): string =>
+    used ? `${Number(used.value.toPrecision(6))} ${used.from}` : '…';
+  const drawn = found?.figure
+    ? ` (${limit(min)} to ${limit(max)}, ${Number(value.toPrecision(6))} ± ${halfWidth.toPrecision(3)} ${unit})`
+    : '';
+  return `${signOf(seen)} → ${found?.tone}: ${found?.heading} ${found?.detail}${drawn}`;
 }
 
 describe.each(VEHICLES)('%s', (_name, vehicle) => {

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { inFigures } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
-import type { ObservationOf } from '../../../core/casefile/contract';
-import { parseReading } from '../../../core/quantities/parseReading';
-import { showReading } from '../../../core/quantities/show';
+import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
+import type { ReadingContext } from '../../../core/evidence/report';
+import { contextWith, timelineOf } from '../../../core/evidence/timeline';
+import { typedReading, type AroundFigure } from '../../../core/evidence/typedReading';
+import { verdictOf, verdictsOf } from '../../../core/evidence/verdictOf';
+import { showFigure, showReading } from '../../../core/quantities/show';
 import { useJob } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
 import { texts } from '#words/screens/dash';
@@ -29,7 +32,6 @@ const LINES = computed(() => [
   {
     id: 'rest',
     label: texts.batteryAtRest,
-    limit: 12.4,
     text: rest,
     kept: read(false),
     isCranking: false,
@@ -40,7 +42,6 @@ const LINES = computed(() => [
   {
     id: 'cranking',
     label: texts.batteryWhileCranking,
-    limit: 9.6,
     text: cranking,
     kept: read(true),
     isCranking: true,
@@ -55,31 +56,45 @@ const FLUID_SAYS = {
   low: texts.lowTopUpAnd,
 } as const;
 
+const batteryReading = (isCranking: boolean): AroundFigure => ({
+  kind: 'meter',
+  point: 'battery',
+  quantity: 'dc-voltage',
+  ...(isCranking ? { while: 'cranking' as const } : {}),
+});
+
+function context(reading: Observation): ReadingContext {
+  return contextWith(timelineOf(job.file as CaseFile), reading);
+}
+
 async function keep(id: string, isCranking: boolean): Promise<void> {
   const line = LINES.value.find((line) => line.id === id);
   if (!line) return;
-  const reading = parseReading(line.text.value, 'dc-voltage');
-  if (!reading.ok) {
-    trouble.value = { ...trouble.value, [id]: reading.problems[0]?.message ?? '' };
-    return;
-  }
-  trouble.value = { ...trouble.value, [id]: '' };
-  const { value, resolution } = reading.value;
-  await job.observe({
-    kind: 'meter',
-    point: 'battery',
-    quantity: 'dc-voltage',
-    value,
-    ...(resolution ? { resolution } : {}),
-    ...(isCranking ? { while: 'cranking' as const } : {}),
-  });
+  const around = batteryReading(isCranking);
+  const typed = typedReading(line.text.value, 'V', around, context);
+  trouble.value = { ...trouble.value, [id]: typed.is === 'read' ? '' : typed.words };
+  if (typed.is !== 'read') return;
+  const { value, resolution } = typed.reading;
+  await job.observe({ ...around, value, ...(resolution ? { resolution } : {}) });
   line.text.value = '';
 }
 
-/** What the kept reading rules out, or calls for. */
-function verdictOf(line: { kept?: ObservationOf<'meter'>; limit: number; rules: string; fails: string }): string {
-  if (!line.kept || line.kept.value === 'overload') return '';
-  return line.kept.value >= line.limit ? line.rules : line.fails;
+const verdicts = computed(() => (job.file ? verdictsOf(timelineOf(job.file)) : null));
+
+/** What the kept reading rules out, or calls for; a borderline one is told as such. */
+function saysOf(line: { kept?: ObservationOf<'meter'>; rules: string; fails: string }): string {
+  const verdict = line.kept && verdicts.value?.get(line.kept.id);
+  if (!verdict) return '';
+  if (verdict.tone === 'borderline') return `${verdict.heading} ${verdict.detail}`;
+  return verdict.tone === 'good' ? line.rules : verdict.tone === 'bad' ? line.fails : verdict.detail;
+}
+
+/** The least that is good on this car. */
+function leastOf(isCranking: boolean): string {
+  if (!job.file) return '';
+  const reading = { ...batteryReading(isCranking), id: '', value: 0 } as const;
+  const least = verdictOf(reading, context(reading))?.figure?.min;
+  return least ? showFigure(least.value, 'V') : '';
 }
 
 async function noteFluid(finding: 'sound' | 'level-low'): Promise<void> {
@@ -129,8 +144,8 @@ function shown(observation: ObservationOf<'meter'> | undefined): string {
         <span class="what"
           ><b>{{ line.label }}</b
           ><span class="muted"
-            >{{ texts.atLeast }} <span class="figure">{{ inFigures(line.limit) }} V</span>. {{ line.says }}</span
-          ><span v-if="line.kept" class="verdict" :data-test="`says-${line.id}`">{{ verdictOf(line) }}</span
+            >{{ texts.atLeast }} <span class="figure">{{ leastOf(line.isCranking) }}</span>. {{ line.says }}</span
+          ><span v-if="line.kept" class="verdict" :data-test="`says-${line.id}`">{{ saysOf(line) }}</span
           ><span v-if="trouble[line.id]" class="bad" role="alert">{{ trouble[line.id] }}</span></span
         >
         <span class="chips">

@@ -1,26 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { showReading } from '../../../core/quantities/show';
+import type { JudgedFigure } from '../../../core/evidence/verdict';
+import { showFigure } from '../../../core/quantities/show';
 import { bandLabels } from './bandLabels';
 import { texts } from '#words/screens/find';
 
 /** A reading against its band, with its uncertainty. */
-const props = defineProps<{
-  value: number;
-  halfWidth: number;
-  min: number | null;
-  max: number | null;
-  isBad: boolean;
-}>();
+const props = defineProps<{ figure: JudgedFigure; isBad: boolean }>();
 
-const top = computed(() => Math.max(props.value + props.halfWidth, props.max ?? 0, props.min ?? 0) * 1.2 || 1);
-const at = (value: number): number => 8 + (Math.min(value, top.value) / top.value) * 344;
-const words = (value: number): string => {
-  const { number, unit } = showReading(value, 'resistance');
-  return `${number} ${unit}`;
-};
+const value = computed(() => props.figure.value);
+const halfWidth = computed(() => props.figure.halfWidth);
+const min = computed(() => props.figure.min?.value ?? null);
+const max = computed(() => props.figure.max?.value ?? null);
+const top = computed(() => Math.max(value.value + halfWidth.value, max.value ?? 0, min.value ?? 0) * 1.2 || 1);
+const at = (place: number): number => 8 + (Math.min(place, top.value) / top.value) * 344;
+const words = (place: number): string => showFigure(place, props.figure.unit);
 const LONG = 360;
-const limits = computed(() => [props.min, props.max].filter((limit) => limit !== null));
+const limits = computed(() => [min.value, max.value].filter((limit) => limit !== null));
 const labels = computed(() =>
   bandLabels(
     limits.value.map((limit) => [at(limit), words(limit)]),
@@ -36,7 +32,7 @@ const labels = computed(() =>
     role="img"
     :aria-label="texts.readingBandTo(words(value), min === null ? null : words(min), max === null ? null : words(max))"
   >
-    <rect v-if="min !== null" class="band" :x="at(min)" y="22" :width="at(max ?? top) - at(min)" height="20" />
+    <rect class="band" :x="at(min ?? 0)" y="22" :width="at(max ?? top) - at(min ?? 0)" height="20" />
     <path class="axis" d="M8 32h344" />
     <path v-for="limit in limits" :key="limit" class="limit" :d="`M${at(limit)} 18v28`" />
     <text v-for="label in labels" :key="label.words" :x="label.x" y="62" text-anchor="middle">{{ label.words }}</text>

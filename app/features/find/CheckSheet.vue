@@ -6,7 +6,7 @@ import { answered, canBeMade } from '../../../core/commands/answered';
 import { answersOf } from '../../../core/knowledge/checks/sheets';
 import { meaningsOf } from '../../../core/judgement/meanings';
 import { describeObservation } from '../../../core/report/describe';
-import { FINDING_NAMES, LIVE_NAMES, TRIAL_NAMES } from '../../../core/knowledge/names';
+import { answerText } from '../../../core/knowledge/outcomes/words';
 import { axleOf } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
@@ -34,11 +34,6 @@ const router = useRouter();
 const { values } = usePreferences();
 const say = (channel: Channel): string => sayChannel(channel, values.sides, check.job.file?.vehicle.steeringSide);
 const where = computed(() => (check.channel.value ? say(check.channel.value) : ''));
-const STANDING: Readonly<Record<string, string>> = {
-  zero: texts.showsZeroAsIt,
-  'stuck-high': texts.showsAValueThat,
-  erratic: texts.jumpsAbout,
-};
 const choices = computed(() => (check.answer.value ? answersOf(check.answer.value) : []));
 
 /** Where the sensor and its plug sit, as far as the spec sheet says. */
@@ -68,10 +63,7 @@ function said(observation: Observation): string {
   return [title, figure, detail].filter(Boolean).join(', ');
 }
 
-function wordsFor(answer: string): string {
-  if (check.name.value === 'live:stationary') return STANDING[answer] ?? answer;
-  return FINDING_NAMES[answer] ?? LIVE_NAMES[answer] ?? TRIAL_NAMES[answer] ?? answer;
-}
+const wordsFor = (word: string): string => (check.answer.value ? answerText(check.answer.value, word) : word);
 
 /** What was kept can be taken back at once. */
 function tell(ids: readonly string[]): void {
@@ -172,7 +164,7 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <p v-else-if="check.earlier.value.length > 0" class="told">
         {{ texts.youHaveDoneThis(check.earlier.value.length) }}
       </p>
-      <MeaningRow v-if="meanings.length > 0" :meanings="meanings" :shown="check.verdict.value?.heading ?? null" />
+      <MeaningRow v-if="meanings.length > 0" :meanings="meanings" :shown="check.verdict.value?.outcome ?? null" />
       <MeterEntry v-if="check.answer.value?.is === 'meter'" class="entry" :check="check" @keep="keep" />
       <DistanceEntry
         v-else-if="check.answer.value?.is === 'distance'"

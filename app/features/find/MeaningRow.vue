@@ -9,7 +9,7 @@ defineProps<{ meanings: readonly Meaning[]; shown: string | null }>();
 
 <template>
   <section class="meanings" :aria-label="texts.whatItMayShow">
-    <div v-for="meaning in meanings" :key="meaning.figure" class="meaning" :class="{ lit: meaning.heading === shown }">
+    <div v-for="meaning in meanings" :key="meaning.figure" class="meaning" :class="{ lit: meaning.verdict.outcome === shown }">
       <p class="reads">
         <SentenceWith :text="meaning.isExact ? texts.ifItReadsOnly : texts.ifItReads"
           ><template #figure
@@ -18,7 +18,7 @@ defineProps<{ meanings: readonly Meaning[]; shown: string | null }>();
         >
       </p>
       <p>
-        <b>{{ meaning.heading }}</b> {{ meaning.detail }}
+        <b>{{ meaning.verdict.heading }}</b> {{ meaning.verdict.detail }}
       </p>
     </div>
   </section>

@@ -68,11 +68,8 @@ const RANGES = [
         }}</span>
       </p>
       <BandScale
-        v-if="verdict?.scale"
-        :value="verdict.scale.value"
-        :half-width="verdict.scale.halfWidth"
-        :min="verdict.scale.min"
-        :max="verdict.scale.max"
+        v-if="verdict?.figure && (verdict.figure.min ?? verdict.figure.max)"
+        :figure="verdict.figure"
         :is-bad="verdict.tone !== 'good'"
       />
       <p class="muted small">

@@ -5,12 +5,13 @@ import { isOfCar } from '../../../core/knowledge/checks/all';
 import { openFor } from '../../../core/knowledge/setups';
 import { standingOpen } from '../../../core/planning/seen';
 import { contextWith, timelineOf } from '../../../core/evidence/timeline';
-import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
+import type { CaseFile, Observation } from '../../../core/casefile/contract';
 import type { Channel, JUMPS_AT, Quantity } from '../../../core/casefile/words';
 import { sheetFor, type CheckSheet } from '../../../core/knowledge/checks/sheets';
-import { meterWords, type MeterWords } from '../../../core/evidence/meterWords';
+import type { Verdict } from '../../../core/evidence/verdict';
+import { verdictOf } from '../../../core/evidence/verdictOf';
 import { fromOwn, type OwnUnits } from '../../../core/quantities/ownUnits';
-import { parseReading } from '../../../core/quantities/parseReading';
+import { typedReading, UNITS_OF } from '../../../core/evidence/typedReading';
 import { useJob, type NewObservation } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useDraft } from '../../stores/useDraft';
@@ -18,13 +19,6 @@ import { numberIn } from '../../shared/numberIn';
 import { meterObservation } from './meterObservation';
 
 type JumpsAt = (typeof JUMPS_AT)[number];
-
-export const UNITS: Readonly<Record<Quantity, readonly string[]>> = {
-  resistance: ['kΩ', 'Ω', 'MΩ'],
-  'ac-voltage': ['V', 'mV'],
-  'dc-voltage': ['V', 'mV'],
-  'dc-current': ['mA', 'A'],
-};
 
 /** The set-up lines that are still to do: what stands open is not asked again. */
 function setupOf(sheet: CheckSheet, file: CaseFile, channel: Channel | null): readonly string[] {
@@ -40,10 +34,16 @@ function celsiusOf(typed: string, unit: OwnUnits['temperature']): number | undef
   return value === undefined ? undefined : fromOwn(value, unit);
 }
 
-/** What a reading would mean if it were kept now. */
-function verdictOf(meter: Omit<ObservationOf<'meter'>, 'id'>, channel: Channel | null, file: CaseFile): MeterWords {
-  const reading = { ...meter, id: '' };
-  return meterWords(reading, channel, contextWith(timelineOf(file), reading));
+/** What a reading would mean if it were kept now: the verdict that it will have then. */
+function verdictNow(said: NewObservation, file: CaseFile): Verdict | null {
+  const reading = { ...said, id: '' } as Observation;
+  return verdictOf(reading, contextFor(file)(reading));
+}
+
+/** The stage that a reading would be kept in, the reading in it. */
+function contextFor(file: CaseFile) {
+  const timeline = timelineOf(file);
+  return (reading: Observation) => contextWith(timeline, reading);
 }
 
 /** The observation that the sheet says again, where it was opened to correct one; what is kept then takes its place. */
@@ -99,32 +99,40 @@ export function useCheck() {
   const moveTo = (at: Channel | 'unknown'): void => void router.replace({ query: { ...route.query, at } });
   const answer = computed(() => sheet.value?.answer ?? null);
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
-  const units = computed(() => (quantity.value ? UNITS[quantity.value] : []));
-  const chosenUnit = computed({
-    get: () => (units.value.includes(unit.value) ? unit.value : (units.value[0] ?? '')),
+  const units = computed(() => (quantity.value ? UNITS_OF[quantity.value] : []));
+  const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
+  const around = computed(() => ({
+    leads: leads.value,
+    range: range.value,
+    celsius: celsiusOf(temperature.value, values.temperature),
+    isUnsteady: isUnsteady.value,
+    isWiggling: isWiggling.value,
+    jumpsAt: jumpsAt.value,
+  }));
+  const chosen = computed(() => (units.value.includes(unit.value) ? unit.value : null));
+  const typedNow = computed(() =>
+    answer.value?.is === 'meter' && job.file && text.value !== ''
+      ? typedReading(
+          text.value,
+          chosen.value,
+          meterObservation(answer.value, channel.value, { value: 0, quantity: null, resolution: null }, around.value),
+          contextFor(job.file),
+        )
+      : null,
+  );
+  const problem = computed(() => (typedNow.value && typedNow.value.is !== 'read' ? typedNow.value.words : ''));
+  /** As the display shows it: chosen, or told by the figure. */
+  const shownUnit = computed({
+    get: () => chosen.value ?? (typedNow.value?.is === 'read' ? typedNow.value.unit : ''),
     set: (now: string) => (unit.value = now),
   });
-  const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
-  const parsed = computed(() =>
-    quantity.value && text.value !== ''
-      ? parseReading(text.value === 'OL' ? 'OL' : `${text.value} ${chosenUnit.value}`, quantity.value)
-      : null,
-  );
-  const problem = computed(() => (parsed.value && !parsed.value.ok ? (parsed.value.problems[0]?.message ?? '') : ''));
 
   const meter = computed(() =>
-    parsed.value?.ok && answer.value?.is === 'meter'
-      ? meterObservation(answer.value, channel.value, parsed.value.value, {
-          leads: leads.value,
-          range: range.value,
-          celsius: celsiusOf(temperature.value, values.temperature),
-          isUnsteady: isUnsteady.value,
-          isWiggling: isWiggling.value,
-          jumpsAt: jumpsAt.value,
-        })
+    typedNow.value?.is === 'read' && answer.value?.is === 'meter'
+      ? meterObservation(answer.value, channel.value, typedNow.value.reading, around.value)
       : null,
   );
-  const verdict = computed(() => (meter.value && job.file ? verdictOf(meter.value, channel.value, job.file) : null));
+  const verdict = computed(() => (meter.value && job.file ? verdictNow(meter.value, job.file) : null));
   const isSame = (observation: Observation): boolean =>
     !observation.withdrawn &&
     checkNameOf(observation) === name.value &&
@@ -147,7 +155,7 @@ export function useCheck() {
     answer,
     setup,
     text,
-    unit: chosenUnit,
+    unit: shownUnit,
     units,
     temperature,
     leads,

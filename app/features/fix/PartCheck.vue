@@ -3,6 +3,7 @@ import { inFigures } from '../../../core/words/figures';
 import { computed } from 'vue';
 import {
   newPartVerdict,
+  typedNewPart,
   PART_TRAITS,
   traitKey,
   traitsOf,
@@ -10,7 +11,6 @@ import {
   type PartTrait,
 } from '../../../core/guide/newPart';
 import { workState } from '../../../core/guide/workState';
-import { parseReading } from '../../../core/quantities/parseReading';
 import { useDraft } from '../../stores/useDraft';
 import type { useFix } from './useFix';
 import { texts } from '#words/screens/fix';
@@ -24,10 +24,9 @@ const isReturned = computed(() => (job.file ? workState(job.file, wrongPartKey(c
 const reading = useDraft(() => `${job.record?.id}.new-part`);
 const verdict = computed(() => {
   if (!job.file || !channel.value || reading.value.trim() === '') return null;
-  const read = parseReading(reading.value, 'resistance');
-  if (!read.ok) return { isBad: true, words: read.problems[0]?.message ?? '' };
-  const ohm = read.value.value === 'overload' ? Infinity : read.value.value;
-  const is = newPartVerdict(job.file, channel.value, ohm);
+  const read = typedNewPart(job.file, channel.value, reading.value);
+  if (read.is !== 'read') return { isBad: read.is === 'refused', words: read.words };
+  const is = newPartVerdict(read.verdict);
   return { isBad: is === 'open' || is === 'shorted', words: texts.newPart[is] };
 });
 const say = (trait: PartTrait, is: 'same' | 'other'): Promise<unknown> =>

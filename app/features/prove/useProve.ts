@@ -1,5 +1,6 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { DRIVES } from '../../../core/knowledge/limits';
 import type { ProofAnswer } from '../../../core/proof/answers';
 import type { ProofStep } from '../../../core/proof/proofSteps';
 import { answerFacts, proofView } from '../../../core/proof/proofView';
@@ -24,9 +25,6 @@ function amountIn(text: string, usual: number): number {
   const value = numberIn(text) ?? 0;
   return value > 0 ? value : usual;
 }
-
-/** A short loop, where nobody says how far. */
-const USUAL_KM = 5;
 
 /** What the Prove stage shows and does. */
 export function useProve() {
@@ -69,7 +67,7 @@ export function useProve() {
       ...facts.value,
       channel: row?.step.channel ?? null,
       chosen: chosen.value,
-      kilometres: kilometres.value === '' ? USUAL_KM : fromOwn(amountIn(kilometres.value, USUAL_KM), values.distance),
+      kilometres: kilometres.value === '' ? DRIVES.unnotedKm : fromOwn(amountIn(kilometres.value, DRIVES.unnotedKm), values.distance),
       trips: Math.min(1000, Math.max(1, Math.round(amountIn(trips.value, 1)))),
     });
     if (said.length > 0) await job.dispatch({ do: 'observe', said });

@@ -1,28 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { RecordScale } from '../../../core/report/record';
-import { showReading } from '../../../core/quantities/show';
+import type { JudgedFigure, Verdict } from '../../../core/evidence/verdict';
+import { showFigure } from '../../../core/quantities/show';
 import { texts } from '#words/screens/record';
 
-/** A reading beside its band, told apart without colour: the band hatched, a bar inside it, a cross outside. */
-const props = defineProps<{ scale: RecordScale }>();
+/** A reading beside its band, told apart without colour: the band hatched, a bar where it is good, a cross where it is not. */
+const props = defineProps<{ verdict: Verdict; figure: JudgedFigure }>();
 const [WIDTH, HEIGHT] = [220, 22] as const;
 const HATCH = 7;
-const most = computed(() => 1.4 * Math.max(props.scale.max, Math.min(props.scale.value, 2 * props.scale.max)));
+const min = computed(() => props.figure.min?.value ?? 0);
+const least = computed(() => Math.max(min.value, props.figure.max?.value ?? 0));
+const most = computed(() => 1.4 * Math.max(least.value, Math.min(props.figure.value, 2 * least.value)));
+const max = computed(() => props.figure.max?.value ?? most.value);
 const x = (value: number): number => WIDTH * Math.min(1, value / most.value);
-const isInside = computed(() => props.scale.value >= props.scale.min && props.scale.value <= props.scale.max);
-const verdict = computed(() => {
-  if (isInside.value) return texts.inside;
-  return props.scale.value < props.scale.min ? texts.below : texts.above;
-});
+const isGood = computed(() => props.verdict.tone === 'good');
 const hatches = computed(() => {
-  const [from, to] = [x(props.scale.min), x(props.scale.max)];
+  const [from, to] = [x(min.value), x(max.value)];
   return Array.from({ length: Math.max(0, Math.floor((to - from) / HATCH)) }, (_, at) => from + at * HATCH);
 });
-const say = (ohm: number): string => {
-  const { number, unit } = showReading(ohm, 'resistance');
-  return `${number} ${unit}`;
-};
+const say = (value: number): string => showFigure(value, props.figure.unit);
 </script>
 
 <template>
@@ -30,16 +26,15 @@ const say = (ohm: number): string => {
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="texts.scale(say(scale.value), say(scale.min), say(scale.max))"
+      :aria-label="texts.scale(say(figure.value), say(min), figure.max ? say(max) : '…')"
     >
       <line x1="0" :x2="WIDTH" y1="11" y2="11" />
-      <rect :x="x(scale.min)" y="3" :width="x(scale.max) - x(scale.min)" height="16" />
+      <rect :x="x(min)" y="3" :width="x(max) - x(min)" height="16" />
       <line v-for="hatch in hatches" :key="hatch" class="hatch" :x1="hatch" y1="19" :x2="hatch + HATCH" y2="3" />
-      <line v-if="isInside" class="mark" :x1="x(scale.value)" :x2="x(scale.value)" y1="1" y2="21" />
-      <path v-else class="mark" :d="`M${x(scale.value) - 6} 5l12 12m0 -12l-12 12`" />
+      <line v-if="isGood" class="mark" :x1="x(figure.value)" :x2="x(figure.value)" y1="1" y2="21" />
+      <path v-else class="mark" :d="`M${x(figure.value) - 6} 5l12 12m0 -12l-12 12`" />
     </svg>
-    <b>{{ isInside ? '✓' : '✕' }} {{ verdict }}</b
-    ><span class="muted">{{ scale.band }}</span>
+    <b>{{ isGood ? '✓' : verdict.tone === 'bad' ? '✕' : '~' }} {{ verdict.heading }}</b>
   </span>
 </template>
 

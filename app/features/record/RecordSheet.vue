@@ -114,7 +114,12 @@ async function saveQuestion(): Promise<void> {
             >{{ line.words }}<span v-if="line.detail" class="muted"> · {{ line.detail }}</span></span
           >
           <b class="figure">{{ line.figure }}</b>
-          <BandScale v-if="line.scale" class="wide" :scale="line.scale" />
+          <BandScale
+            v-if="line.verdict?.figure && (line.verdict.figure.min ?? line.verdict.figure.max)"
+            class="wide"
+            :verdict="line.verdict"
+            :figure="line.verdict.figure"
+          />
         </li>
       </ul>
     </section>

@@ -13,8 +13,13 @@ export type Answer =
   | { readonly is: 'sensor-type' }
   | { readonly is: 'specs' };
 
-/** A reading that stands for one outcome, for showing beforehand what each answer would mean. */
-export type Example = readonly [words: string, value: number | 'overload'];
+/** A reading that stands for one outcome, for showing beforehand what each answer would mean; without words it goes by its figure. */
+export type Example = readonly [words: string | null, value: number | 'overload' | ShareOfBand];
+
+/** A share of the middle of the band that a coil is judged by. */
+export interface ShareOfBand {
+  readonly ofMiddle: number;
+}
 
 /** What the sheet of a check shows beside its set-up. */
 export interface SheetRecord {

@@ -7,7 +7,7 @@ import { texts } from '#words/knowledge/meterLoom';
 
 const WHOLE_EXAMPLES: readonly Example[] = [
   [texts.underAnOhm, 0.5],
-  ['overload', 'overload'],
+  [texts.overload, 'overload'],
 ];
 const WRONG_WAY_ROUND = texts.somePrintedStepsPass;
 
@@ -89,7 +89,7 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     minutes: 3,
     setups: ['plug-apart', 'module-plug-apart'],
     examples: [
-      ['nothing', 0],
+      [texts.nothing, 0],
       [texts.batteryVoltage, 12],
     ],
     sheet: {
@@ -108,8 +108,8 @@ export const METER_AT_LOOM: readonly CheckRecord[] = [
     minutes: 2,
     setups: [],
     examples: [
-      ['12.6 V', 12.6],
-      ['11.8 V', 11.8],
+      [null, 12.6],
+      [null, 11.8],
     ],
     sheet: {
       title: texts.acrossTheBatteryAt,

@@ -5,16 +5,15 @@ import { meterCheck, type CheckRecord, type Example } from './check';
 import { MODULE_PLUG_CAUTION } from './looks';
 import { texts } from '#words/knowledge/meterSensor';
 
-/** The middle value stands for a sound coil: the manual's middle takes its place where there is one, and the low one follows it. */
-export const COIL_EXAMPLES: readonly Example[] = [
-  [texts.inItsBand, 1200],
-  [texts.wellBelowIt, 384],
-  ['overload', 'overload'],
+const COIL_EXAMPLES: readonly Example[] = [
+  [texts.inItsBand, { ofMiddle: 1 }],
+  [texts.wellBelowIt, { ofMiddle: 0.32 }],
+  [texts.overload, 'overload'],
 ];
 const SPIN_EXAMPLES: readonly Example[] = [
-  ['0.25 V', 0.25],
-  ['0.03 V', 0.03],
-  ['nothing', 0],
+  [null, 0.25],
+  [null, 0.03],
+  [texts.nothing, 0],
 ];
 export const INSULATION_EXAMPLES: readonly Example[] = [
   [texts.overloadAsItShould, 'overload'],
@@ -98,7 +97,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     only: 'active',
     examples: [
       [texts.aboutBatteryVoltage, 12],
-      ['nothing', 0],
+      [texts.nothing, 0],
     ],
     sheet: {
       title: texts.loomSideOfThe,
@@ -119,7 +118,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     only: 'active',
     examples: [
       [texts.n7Or14Ma, 0.007],
-      ['none', 0],
+      [texts.nothing, 0],
     ],
     sheet: {
       title: texts.meterInSeriesWith,

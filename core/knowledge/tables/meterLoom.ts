@@ -1,10 +1,11 @@
-import { bothTypes, type Table, type TypedTable } from './table';
+import * as scales from '../outcomes/meterLoom';
+import { FEED_SCALE, PASSIVE_FEED_SCALE } from '../outcomes/meterSensor';
+import { bothTypes, ofScale, type Table, type TypedTable } from './table';
 
 /** Readings along the body wiring, at the plug's feed, and of the supply. */
 
 const wire = (number: 1 | 2): Table => ({
-  topic: `wire-${number}`,
-  outcomes: ['good', 'some', 'open', 'unsteady'],
+  ...ofScale(scales.WIRE_SCALES[number]),
   mistaken: 0.004,
   otherwise: { gives: { good: 0.975, some: 0.015, open: 0.003 }, why: 'under 5 Ω end to end; a wrong pin reads open' },
   rows: [
@@ -30,8 +31,7 @@ const wire = (number: 1 | 2): Table => ({
 /** The two wires of the pair: a break is in one of them. */
 export const WIRES: Readonly<Record<1 | 2, TypedTable>> = { 1: bothTypes(wire(1)), 2: bothTypes(wire(2)) };
 export const WIRE_WIGGLE: TypedTable = bothTypes({
-  topic: 'wire-wiggle',
-  outcomes: ['steady', 'unsteady'],
+  ...ofScale(scales.WIRE_WIGGLE_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { unsteady: 0.03 }, why: 'slipping probes' },
   rows: [
@@ -42,8 +42,7 @@ export const WIRE_WIGGLE: TypedTable = bothTypes({
 });
 
 const toGround = (number: 1 | 2): Table => ({
-  topic: `wire-${number}-to-ground`,
-  outcomes: ['insulated', 'leak', 'short'],
+  ...ofScale(scales.WIRE_TO_GROUND_SCALES[number]),
   mistaken: 0.02,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp; or an end still plugged in' },
   rows: [
@@ -63,16 +62,14 @@ export const WIRES_TO_GROUND: Readonly<Record<1 | 2, TypedTable>> = {
 };
 
 export const WIRE_VOLTAGE: TypedTable = bothTypes({
-  topic: 'wire-voltage',
-  outcomes: ['none', 'some'],
+  ...ofScale(scales.WIRE_VOLTAGE_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { some: 0.02 }, why: 'a wire with both ends off is dead' },
   rows: [{ for: ['loom-short-to-supply'], gives: { some: 0.75 }, why: 'it touches a fed wire' }],
 });
 
 export const WIRE_TO_WIRE: TypedTable = bothTypes({
-  topic: 'wire-to-wire',
-  outcomes: ['insulated', 'leak', 'short'],
+  ...ofScale(scales.WIRE_TO_WIRE_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { insulated: 0.96, leak: 0.025 }, why: 'damp' },
   rows: [
@@ -87,8 +84,7 @@ const fed = (chance: number): Record<string, number> => ({ full: 0.76 * chance, 
 /** Loom side of the plug, ignition on. A passive input shows at most a bias, which is no fault. */
 export const SUPPLY_AT_PLUG: TypedTable = {
   active: {
-    topic: 'supply-at-plug',
-    outcomes: ['full', 'part', 'low', 'none'],
+    ...ofScale(FEED_SCALE),
     mistaken: 0.008,
     otherwise: { gives: { ...fed(0.97), low: 0.02 }, why: 'the module feeds it' },
     rows: [
@@ -132,8 +128,7 @@ export const SUPPLY_AT_PLUG: TypedTable = {
     ],
   },
   passive: {
-    topic: 'supply-at-plug',
-    outcomes: ['low', 'part', 'none', 'full'],
+    ...ofScale(PASSIVE_FEED_SCALE),
     mistaken: 0.02,
     otherwise: {
       gives: { low: 0.5, part: 0.08, none: 0.37, full: 0.05 },
@@ -144,22 +139,19 @@ export const SUPPLY_AT_PLUG: TypedTable = {
 };
 
 export const BATTERY_REST: Table = {
-  topic: 'battery-rest',
-  outcomes: ['well', 'low'],
+  ...ofScale(scales.BATTERY_REST_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { low: 0.05 }, why: 'just parked, or small loads on' },
   rows: [{ for: ['battery-low'], gives: { low: 0.84 }, why: 'a tired one may still rest high' }],
 };
 export const BATTERY_CRANKING: Table = {
-  topic: 'battery-cranking',
-  outcomes: ['well', 'low'],
+  ...ofScale(scales.BATTERY_CRANKING_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { low: 0.03 }, why: 'cold' },
   rows: [{ for: ['battery-low'], gives: { low: 0.92 }, why: 'cranking shows it' }],
 };
 export const MODULE_SUPPLY: Table = {
-  topic: 'module-supply',
-  outcomes: ['well', 'low'],
+  ...ofScale(scales.MODULE_SUPPLY_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { low: 0.03 }, why: 'a wrong pin' },
   rows: [

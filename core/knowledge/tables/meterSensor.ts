@@ -1,8 +1,14 @@
-import type { Row, Table, TypedTable } from './table';
+import {
+  MODULE_END_SCALE,
+  SENSOR_RESISTANCE_SCALE,
+  SENSOR_TO_GROUND_SCALE,
+  SENSOR_WIGGLE_SCALE,
+} from '../outcomes/meterSensor';
+import type { Scale } from '../outcomes/outcome';
+import { ofScale, type Row, type Table, type TypedTable } from './table';
 
 /** Readings at the sensor's own pins and at the module's end of the loom. */
 
-const COIL = ['inside', 'low', 'high', 'near-zero', 'open', 'unsteady'];
 const SOUND_COIL: Row = {
   gives: { inside: 0.925, open: 0.02, unsteady: 0.01, low: 0.013, high: 0.03, 'near-zero': 0.002 },
   why: 'in the band; two in a hundred read open for want of contact',
@@ -23,9 +29,8 @@ const SHORT_ACROSS_ACTIVE: Table['rows'] = [
   },
 ];
 
-const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Table => ({
-  topic,
-  outcomes,
+const nothing = (scale: Scale, otherwise: Row): Table => ({
+  ...ofScale(scale),
   mistaken: 0.02,
   otherwise,
   rows: [],
@@ -33,8 +38,7 @@ const nothing = (topic: string, outcomes: readonly string[], otherwise: Row): Ta
 
 export const SENSOR_RESISTANCE: TypedTable = {
   passive: {
-    topic: 'sensor-resistance',
-    outcomes: COIL,
+    ...ofScale(SENSOR_RESISTANCE_SCALE),
     mistaken: 0.02,
     otherwise: SOUND_COIL,
     rows: [
@@ -100,13 +104,12 @@ export const SENSOR_RESISTANCE: TypedTable = {
       },
     ],
   },
-  active: { ...nothing('sensor-resistance', COIL, ACROSS_ACTIVE), rows: SHORT_ACROSS_ACTIVE },
+  active: { ...nothing(SENSOR_RESISTANCE_SCALE, ACROSS_ACTIVE), rows: SHORT_ACROSS_ACTIVE },
 };
 
 export const SENSOR_WIGGLE: TypedTable = {
   passive: {
-    topic: 'sensor-resistance-wiggle',
-    outcomes: ['steady', 'unsteady', 'open'],
+    ...ofScale(SENSOR_WIGGLE_SCALE),
     mistaken: 0.02,
     otherwise: { gives: { unsteady: 0.03, open: 0.02 }, why: 'slipping probes' },
     rows: [
@@ -121,7 +124,7 @@ export const SENSOR_WIGGLE: TypedTable = {
       { for: ['sensor-open/high'], gives: { steady: 0.9, unsteady: 0.06 }, why: 'high, but stable' },
     ],
   },
-  active: nothing('sensor-resistance-wiggle', ['steady', 'unsteady', 'open'], {
+  active: nothing(SENSOR_WIGGLE_SCALE, {
     gives: { steady: 0.3, open: 0.6 },
     why: 'electronics, no coil',
   }),
@@ -130,8 +133,7 @@ export const SENSOR_WIGGLE: TypedTable = {
 /** A sensor pin to the sensor's own metal. */
 export const SENSOR_TO_GROUND: TypedTable = (() => {
   const table: Table = {
-    topic: 'sensor-to-ground',
-    outcomes: ['insulated', 'leak'],
+    ...ofScale(SENSOR_TO_GROUND_SCALE),
     mistaken: 0.02,
     otherwise: { gives: { leak: 0.02 }, why: 'wet fingers, damp plug' },
     rows: [
@@ -151,8 +153,7 @@ export const SENSOR_TO_GROUND: TypedTable = (() => {
 
 export const MODULE_END: TypedTable = {
   passive: {
-    topic: 'module-end-resistance',
-    outcomes: COIL,
+    ...ofScale(MODULE_END_SCALE),
     mistaken: 0.02,
     otherwise: SOUND_COIL,
     rows: [
@@ -204,5 +205,5 @@ export const MODULE_END: TypedTable = {
       },
     ],
   },
-  active: nothing('module-end-resistance', COIL, ACROSS_ACTIVE),
+  active: nothing(MODULE_END_SCALE, ACROSS_ACTIVE),
 };

@@ -1,8 +1,7 @@
-import type { Row, Table, TypedTable } from './table';
+import { CURRENT_SCALE, MODULE_SPIN_SCALE, SENSOR_SPIN_SCALE } from '../outcomes/meterSensor';
+import { ofScale, type Row, type Table, type TypedTable } from './table';
 
 /** What a spun or fed sensor gives: voltage and current. */
-
-const SPIN = ['normal', 'none', 'low', 'waver'];
 
 const spinRows = (throughLoom: boolean): Table['rows'] => [
   {
@@ -71,8 +70,7 @@ const SOUND_SPIN: Row = {
 
 export const SENSOR_SPIN: TypedTable = {
   passive: {
-    topic: 'sensor-spin-voltage',
-    outcomes: SPIN,
+    ...ofScale(SENSOR_SPIN_SCALE),
     mistaken: 0.02,
     otherwise: SOUND_SPIN,
     rows: spinRows(false),
@@ -81,8 +79,7 @@ export const SENSOR_SPIN: TypedTable = {
 };
 export const MODULE_SPIN: TypedTable = {
   passive: {
-    topic: 'module-spin-voltage',
-    outcomes: SPIN,
+    ...ofScale(MODULE_SPIN_SCALE),
     mistaken: 0.02,
     otherwise: SOUND_SPIN,
     rows: spinRows(true),
@@ -94,8 +91,7 @@ export const MODULE_SPIN: TypedTable = {
 export const SENSOR_CURRENT: TypedTable = {
   passive: null,
   active: {
-    topic: 'sensor-current',
-    outcomes: ['normal', 'none', 'high'],
+    ...ofScale(CURRENT_SCALE),
     mistaken: 0.05,
     otherwise: { gives: { normal: 0.93, none: 0.05 }, why: 'a sound sensor draws some 7 or 14 mA' },
     rows: [

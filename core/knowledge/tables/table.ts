@@ -1,5 +1,6 @@
 import type { SensorType } from '../../casefile/words';
 import { FORMS, type Cause } from '../faults';
+import { namesOn, type Scale } from '../outcomes/outcome';
 
 /**
  * What a check shows under each fault: one table a check, read by people and by the inference.
@@ -15,6 +16,8 @@ export interface Table {
   readonly rows: readonly (Row & { readonly for: readonly Cause[] })[];
   /** Chance that the observer is mistaken altogether. */
   readonly mistaken: number;
+  /** How a reading is turned into these outcomes; left out where they are words. */
+  readonly scale?: Scale;
   /** Whether each outcome but the first is seen or not by itself, so that several may be seen at once: looks. */
   readonly findingsAddUp?: true;
 }
@@ -99,6 +102,14 @@ function joined(all: readonly (readonly number[])[]): readonly number[] {
   );
   const sum = raw.reduce((total, value) => total + value, 0);
   return raw.map((value) => value / sum);
+}
+
+/**
+ * The names that a table takes over from its scale.
+ * @example ofScale({ topic: 'battery-rest', sound: 'well', outcomes: [{ id: 'low' }, { id: 'well' }] }).outcomes // => ["well","low"]
+ */
+export function ofScale(scale: Scale): Pick<Table, 'topic' | 'outcomes'> & { readonly scale: Scale } {
+  return { topic: scale.topic, outcomes: namesOn(scale), scale };
 }
 
 /**

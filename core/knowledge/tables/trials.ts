@@ -1,11 +1,11 @@
 import { SENSOR_UNIT } from './groups';
-import { bothTypes, type Table, type TypedTable } from './table';
+import { AIR_GAP_SCALE, FLANGE_VOID_SCALE, RING_RUNOUT_SCALE } from '../outcomes/distance';
+import { bothTypes, ofScale, type Table, type TypedTable } from './table';
 
 /** Distances, exchanges, and what a repair that was made tells. */
 
 export const AIR_GAP: TypedTable = bothTypes({
-  topic: 'air-gap',
-  outcomes: ['inside', 'wide', 'narrow'],
+  ...ofScale(AIR_GAP_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { inside: 0.92, wide: 0.04 }, why: 'hard to reach with a blade' },
   rows: [
@@ -15,8 +15,7 @@ export const AIR_GAP: TypedTable = bothTypes({
   ],
 });
 export const RING_RUNOUT: TypedTable = bothTypes({
-  topic: 'ring-runout',
-  outcomes: ['even', 'uneven'],
+  ...ofScale(RING_RUNOUT_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { uneven: 0.05 }, why: 'rust flakes' },
   rows: [
@@ -27,8 +26,7 @@ export const RING_RUNOUT: TypedTable = bothTypes({
   ],
 });
 export const FLANGE_VOID: TypedTable = bothTypes({
-  topic: 'flange-void',
-  outcomes: ['flat', 'lifted'],
+  ...ofScale(FLANGE_VOID_SCALE),
   mistaken: 0.02,
   otherwise: { gives: { lifted: 0.05 }, why: 'dirt' },
   rows: [{ for: ['gap-wide'], gives: { lifted: 0.8 }, why: 'rust under the flange' }],

@@ -19,8 +19,6 @@ export const texts: typeof en = {
   spent: 'Ausgegeben',
   inside: 'im Sollbereich',
   outside: 'außerhalb des Sollbereichs',
-  manualBand: 'Bereich des Handbuchs',
-  usualBand: 'üblicher Bereich',
   stillOpen: 'Dieser Auftrag ist noch offen.',
   uses: {
     needed: 'nötig',

@@ -39,4 +39,6 @@ export const texts: typeof en = {
   aboutBatteryVoltage: 'etwa Batteriespannung',
   farLess: 'viel weniger',
   modulesFeedPinTo: 'Versorgungskontakt des Steuergeräts gegen Masse, Drehschalter auf V⎓',
+  overload: 'Überlauf',
+  nothing: 'nichts',
 };

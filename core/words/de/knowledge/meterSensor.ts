@@ -55,4 +55,6 @@ export const texts: typeof en = {
   spinTheWheelAndRead: 'Dreh das Rad und lies die Wechselspannung am Stecker des Steuergeräts',
   ifASteadyVoltage: 'Kommt sie stetig an, ist bis zum Steuergerät alles gesund. Kommt keine an, such den Weg entlang.',
   theChannelsTwoPinsIn: 'Die zwei Kontakte des Kanals im Stecker des Steuergeräts, Drehschalter auf V~, Rad drehen',
+  overload: 'Überlauf',
+  nothing: 'nichts',
 };

@@ -150,4 +150,6 @@ export const texts: typeof en = {
     quote: 'Angebot einer Werkstatt',
   },
   quoteCases: { best: 'bester Fall', usual: 'üblicher Fall', worst: 'schlimmster Fall' },
+  passive: 'passiv',
+  active: 'aktiv',
 };

@@ -9,8 +9,6 @@ export const texts: typeof en = {
       : most === null
         ? `Sollbereich ab ${least}`
         : `Sollbereich ${least} bis ${most}`),
-  showsZeroAsIt: 'zeigt null, wie es soll',
-  showsAValueThat: 'zeigt einen Wert, der sich nie bewegt',
   jumpsAbout: 'springt',
   kept: 'Gespeichert.',
   takeItBack: 'Zurücknehmen',

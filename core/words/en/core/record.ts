@@ -19,8 +19,6 @@ export const texts = {
   spent: 'Spent',
   inside: 'inside the band',
   outside: 'outside the band',
-  manualBand: 'band of the manual',
-  usualBand: 'usual band',
   stillOpen: 'This job is still open.',
   uses: {
     needed: 'needed',

@@ -38,4 +38,6 @@ export const texts = {
   aboutBatteryVoltage: 'about battery voltage',
   farLess: 'far less',
   modulesFeedPinTo: "Module's feed pin to ground, dial on V⎓",
+  overload: 'overload',
+  nothing: 'nothing',
 };

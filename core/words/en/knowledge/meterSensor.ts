@@ -52,4 +52,6 @@ export const texts = {
   ifASteadyVoltage:
     'If a steady voltage arrives, everything up to the module is well. If none arrives, look along the path.',
   theChannelsTwoPinsIn: "The channel's two pins in the module's plug, dial on V~, turn the wheel",
+  overload: 'overload',
+  nothing: 'nothing',
 };

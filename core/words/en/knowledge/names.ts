@@ -148,4 +148,6 @@ export const texts = {
     quote: "workshop's quote",
   },
   quoteCases: { best: 'best case', usual: 'usual case', worst: 'worst case' },
+  passive: 'passive',
+  active: 'active',
 };

@@ -5,8 +5,6 @@ export const texts = {
   readingBandTo: (what: Said, least: Said | null, most: Said | null) =>
     `Reading ${what}, ` +
     (least === null ? `band up to ${most}` : most === null ? `band from ${least}` : `band ${least} to ${most}`),
-  showsZeroAsIt: 'shows zero, as it should',
-  showsAValueThat: 'shows a value that never moves',
   jumpsAbout: 'jumps about',
   kept: 'Kept.',
   takeItBack: 'Take it back',
