@@ -6,7 +6,8 @@ import { evidenceLines } from './features/find/evidenceView';
 import { emptyForm, formOf, vehicleOf } from '../core/vehicle/sheetForm';
 import Keypad from './shared/keypad/Keypad.vue';
 import { nextMoveView } from './shared/nextMove/moveView';
-import { pathOf, percent, summaryOf } from './shared/path/pathView';
+import { percent } from '../core/words/percent';
+import { pathOf, summaryOf } from './shared/path/pathView';
 import { cornersOf } from './shared/plan/planView';
 import { isoWithOffset } from './shared/time';
 
@@ -20,11 +21,11 @@ const assessment = assessFully(file);
 
 describe('what is drawn is what the core says', () => {
   test('the path', () => {
-    const pieces = pathOf(assessment.segments, 'rear-right');
+    const pieces = pathOf(assessment.parts, 'rear-right', assessment.verdicts);
     expect(pieces.map((piece) => piece.name)).toEqual(['Ring', 'Gap', 'Sensor', 'Lead', 'Plug', 'Loom', 'Module']);
     expect(pieces[2]).toMatchObject({ state: 'suspect' });
     expect(pieces[2]?.label).toMatch(/^suspect \d+\u00a0%$/);
-    expect(summaryOf(pieces)).toContain('two suspect');
+    expect(summaryOf(pieces)).toMatch(/^0 of 7 checked good, .*suspect: /);
   });
   test('the corners, spoken as the owner speaks', () => {
     const corners = cornersOf(file, assessment, 'nearside-offside');
@@ -34,13 +35,13 @@ describe('what is drawn is what the core says', () => {
       'Rear nearside',
       'Rear offside',
     ]);
-    expect(corners[0]).toMatchObject({ word: 'answers', state: 'proved-good' });
+    expect(corners[0]).toMatchObject({ word: 'checked good', state: 'checked-good' });
     expect(corners[3]).toMatchObject({ state: 'at-fault', reading: 'OL' });
   });
   test('before codes no corner is called suspect', () => {
     const lamps = caseOf(car('passive'), [{ kind: 'lamps', lit: ['abs'] }]);
     expect(cornersOf(lamps, assessFully(lamps), 'left-right').map((lamp) => lamp.state)).toEqual(
-      Array(4).fill('open-question'),
+      Array(4).fill('not-checked'),
     );
   });
   test('the next move, or the stop', () => {

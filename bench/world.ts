@@ -1,7 +1,8 @@
 import type { FaultId } from '../core/knowledge/faults';
 import { repairsFor } from '../core/knowledge/repairs/all';
 import type { Vehicle } from '../core/casefile/contract';
-import type { Channel, LookPart, MeterPoint, Quantity } from '../core/casefile/words';
+import { checkRecord } from '../core/knowledge/checks/all';
+import type { Channel, MeterPoint, Quantity } from '../core/casefile/words';
 import { otherSide } from '../core/vehicle/channels';
 import { AT_REST, typicalCoilOhm, type Car, type Corner, type Moment } from './car/corner';
 import { signalOf } from './car/signal';
@@ -310,21 +311,27 @@ export class World {
    * @returns observations without ids; none where the check has nothing to say (nothing worked on lately). @throws RangeError for a check that the bench can't make.
    */
   observe(check: string, channel: Channel | null, manner?: 'wiggle', range?: number): Seen[] {
-    const [kind, point, quantity] = check.split(':') as [string, string | undefined, string | undefined];
     const corner = this.corner(channel);
-    if (kind === 'code') return this.readCodes();
-    if (kind === 'clear') return [this.erase()];
-    if (kind === 'drive') return [this.takeOut()];
-    if (kind === 'look') return lookAt(point as LookPart, this.car, corner, this.chance);
+    if (check === 'code') return this.readCodes();
+    if (check === 'clear') return [this.erase()];
+    if (check === 'drive') return [this.takeOut()];
     if (check === 'ask:history') return [...this.made.history];
-    if (kind === 'meter') return this.measure(point as MeterPoint, quantity as Quantity, corner, manner, range);
+    const answer = checkRecord(check)?.answer;
+    if (answer?.is === 'look') return lookAt(answer.part, this.car, corner, this.chance);
+    if (answer?.is === 'meter') return this.measure(answer.point, answer.quantity, corner, manner, range);
     if (!corner) throw new RangeError(`the bench has no corner ${channel} for "${check}"`);
-    if (kind === 'live' && !this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }];
-    if (kind === 'live' && point === 'hand-spin') return [this.live(corner, point)];
-    if (kind === 'live') return this.car.corners.map((corner) => this.live(corner, point as 'stationary' | 'drive'));
-    if (kind === 'swap' || kind === 'substitute' || kind === 'unplug') return [this.tryPart(kind, corner)];
-    if (kind === 'distance') return [this.distance(point as 'air-gap' | 'ring-runout' | 'flange-void', corner)];
-    throw new RangeError(`the bench can't make the check "${check}"`);
+    switch (answer?.is) {
+      case 'live':
+        if (!this.answersReaders) return [{ kind: 'no-answer', module: 'abs' }];
+        if (answer.while === 'hand-spin') return [this.live(corner, answer.while)];
+        return this.car.corners.map((other) => this.live(other, answer.while));
+      case 'choice':
+        return [this.tryPart(answer.kind, corner)];
+      case 'distance':
+        return [this.distance(answer.point, corner)];
+      default:
+        throw new RangeError(`the bench can't make the check "${check}"`);
+    }
   }
 
   /** Repairs, and looks no further. */

@@ -2,7 +2,8 @@ import { parseArgs } from 'node:util';
 import type { CaseFile } from '../core/casefile/contract';
 import { CHANNELS, type Channel } from '../core/casefile/words';
 import { composeGuide, type Guide } from '../core/guide/compose';
-import { assess } from '../core/judgement/assess';
+import { advise } from '../core/judgement/assess';
+import { repairOfMove } from '../core/knowledge/moves';
 import { toolNames } from '../core/knowledge/guide/tools';
 import { ALL_REPAIRS } from '../core/knowledge/repairs/all';
 import { BadInput, problemLine, readCase } from './input';
@@ -53,10 +54,11 @@ function named(asked: Asked, repair: string, file: CaseFile): Guide {
 
 /** The repair that the case now calls for. */
 function calledFor({ name }: Asked, file: CaseFile): Guide {
-  const move = assess(file).next.find((fault) => fault.check.startsWith('repair:'));
+  const [move] = advise(file).next.flatMap((offered) => (offered.move.is === 'repair' ? [offered.move] : []));
   if (!move) throw new BadInput(texts.thisCaseCallsFor(name));
-  const guide = composeGuide(file, move.check.slice('repair:'.length), move.channel);
-  if (!guide) throw new BadInput(texts.thereIsNoGuide(name, move.check));
+  const repair = repairOfMove(move);
+  const guide = composeGuide(file, repair, move.channel);
+  if (!guide) throw new BadInput(texts.thereIsNoGuide(name, `repair:${repair}`));
   return guide;
 }
 

@@ -62,7 +62,7 @@ const stage = computed<StageId | null>(
 watch([stage, () => job.record?.id], () => stage.value && void job.setStage(stage.value), { immediate: true });
 
 const corners = computed(() => (job.file ? cornersOf(job.file, job.assessment, preferences.values.sides) : []));
-const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
+const pieces = computed(() => pathOf(job.assessment?.parts ?? [], job.subject, job.assessment?.verdicts));
 const move = computed(() => nextMoveView(job.assessment, job.file, preferences.values.sides));
 /** The bar leads nowhere where one stands already. */
 const shownMove = computed(() => {

@@ -1,8 +1,7 @@
 import { expose } from 'comlink';
-import { assessFully, type FullAssessment } from '../../core/judgement/assess';
-import { imaginePaths } from '../../core/belief/imagine';
+import { assessFully, imagineParts, type FullAssessment } from '../../core/judgement/assess';
 import { overturnsOf, type Overturn } from '../../core/judgement/overturn';
-import type { SegmentView } from '../../core/belief/segments';
+import type { PartView } from '../../core/judgement/parts';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import { hold } from './lifeline';
 
@@ -13,7 +12,7 @@ const api = {
     const { next, ranking } = assessFully(file);
     return overturnsOf(file, next, ranking[0]);
   },
-  imagine: (file: CaseFile, seen: readonly Observation[]): SegmentView[][] => imaginePaths(file, seen),
+  imagine: (file: CaseFile, seen: readonly Observation[]): readonly (readonly PartView[])[] => imagineParts(file, seen),
 };
 
 export type AdviserApi = typeof api;

@@ -1,4 +1,4 @@
-import type { SegmentView } from '../../core/belief/segments';
+import type { PartView } from '../../core/judgement/parts';
 import type { CaseFile, Observation } from '../../core/casefile/contract';
 import type { FullAssessment } from '../../core/judgement/assess';
 import type { Overturn } from '../../core/judgement/overturn';
@@ -12,7 +12,7 @@ export interface AdviserClient {
   /** The judgement of a job beside the open one: no newer question makes it void. */
   glance(file: CaseFile): Promise<FullAssessment>;
   /** What the paths would be for each thing that might be seen. */
-  imagine(file: CaseFile, seen: readonly Observation[]): Promise<SegmentView[][]>;
+  imagine(file: CaseFile, seen: readonly Observation[]): Promise<readonly (readonly PartView[])[]>;
   /** Which answers would put another fault first. */
   overturns(file: CaseFile): Promise<readonly Overturn[]>;
 }

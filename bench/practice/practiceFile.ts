@@ -1,3 +1,4 @@
+import { repairMove } from '../../core/knowledge/moves';
 import { VEHICLE, type CaseFile, type Repair } from '../../core/casefile/contract';
 import { fits } from '../../core/casefile/misfits';
 import { CHANNELS, type Channel } from '../../core/casefile/words';
@@ -96,10 +97,11 @@ interface Stamp {
 
 function repairOf(file: CaseFile, action: PracticeAction, shown: Shown, { at, newId }: Stamp): Repair[] {
   if (action.do !== 'repair') return [];
-  const [verb, segment] = action.repair.split(':') as [Repair['action'], Repair['segment']];
+  const move = repairMove(action.repair, action.channel);
+  if (!move) return [];
   const after = file.observations.at(-1)?.id ?? null;
   return [
-    { id: newId(), at, action: verb, segment, channel: action.channel, result: shown.result ?? 'unknown', after },
+    { id: newId(), at, action: move.action, segment: move.segment, channel: action.channel, result: shown.result ?? 'unknown', after },
   ];
 }
 

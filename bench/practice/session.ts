@@ -115,7 +115,7 @@ export class PracticeSession {
       case 'probe': {
         const corner = this.world.corner(action.channel);
         if (!corner) throw new RangeError(`the bench has no corner ${action.channel}`);
-        const reading = ledger.watch('probe', action.channel, PROBE_MINUTES, (chance) =>
+        const reading = ledger.watch(action.channel, PROBE_MINUTES, (chance) =>
           readFreely(action, corner, this.world.physical, this.world.meter, chance),
         );
         return { seen: [], result: null, vehicle: null, display: reading };

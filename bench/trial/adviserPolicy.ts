@@ -1,4 +1,6 @@
-import { assess, type Assessment, type Move } from '../../core/judgement/assess';
+import { advise, type Advice } from '../../core/judgement/assess';
+import type { Move } from '../../core/judgement/move';
+import { moveKey, repairOfMove } from '../../core/knowledge/moves';
 import { curesFully } from '../../core/knowledge/repairs/all';
 import type { StopId } from '../../core/judgement/stops';
 import type { CaseFile } from '../../core/casefile/contract';
@@ -42,7 +44,7 @@ function has(world: World, fault: string, channel: Channel | null): boolean {
   return world.faults.some((entry) => entry.fault === fault && entry.channel === channel);
 }
 
-type Row = Assessment['ranking'][number];
+type Row = Advice['ranking'][number];
 
 function believed(rows: readonly Row[], world: World): Belief {
   const probability = Math.min(
@@ -54,15 +56,17 @@ function believed(rows: readonly Row[], world: World): Belief {
 }
 
 /** The rows of the ranking that an act rests on: what its repair mends, or what its stop says. */
-function restsOn({ ranking }: Assessment, act: Move | StopId): readonly Row[] {
+function restsOn({ ranking }: Advice, act: Move | StopId): readonly Row[] {
   if (typeof act === 'string') {
     const said: Partial<Record<StopId, Row['fault']>> = { 'nothing-wrong': 'none', module: 'module-input' };
     return ranking.filter((row) => row.fault === (said[act] ?? ranking[0]?.fault));
   }
-  const repair = act.check.slice('repair:'.length);
+  const { move } = act;
+  if (move.is !== 'repair') return [];
+  const repair = repairOfMove(move);
   return ranking.filter(
     (row) =>
-      row.fault !== 'none' && curesFully(repair, row.fault) && (row.channel === act.channel || row.channel === null),
+      row.fault !== 'none' && curesFully(repair, row.fault) && (row.channel === move.channel || row.channel === null),
   );
 }
 
@@ -73,11 +77,11 @@ function restingOn({ observations, repairs = [] }: CaseFile): FirstAct['after'] 
   return isTrial ? 'trial' : isDamage ? 'look' : 'readings';
 }
 
-function firstAct(assessment: Assessment, act: Move | StopId, ledger: Ledger): FirstAct {
+function firstAct(advice: Advice, act: Move | StopId, ledger: Ledger): FirstAct {
   const { world, file } = ledger;
   return {
-    ...believed(restsOn(assessment, act), world),
-    fault: believed(assessment.ranking.slice(0, 1), world),
+    ...believed(restsOn(advice, act), world),
+    fault: believed(advice.ranking.slice(0, 1), world),
     after: restingOn(file),
   };
 }
@@ -91,14 +95,14 @@ function isRight(stop: string, world: World): boolean {
 }
 
 /** Does the move. Gives false where it taught nothing and need not be offered again. */
-function make(move: Move, ledger: Ledger): boolean {
+function make({ move }: Move, ledger: Ledger): boolean {
+  if (move.is === 'repair') {
+    ledger.repair(repairOfMove(move), move.channel);
+    return true;
+  }
   const { check, channel } = move;
   if (check === 'ask:sensor-type' || check === 'ask:specs') {
     ledger.learnFromManual(check);
-    return true;
-  }
-  if (check.startsWith('repair:')) {
-    ledger.repair(check.slice(7), channel);
     return true;
   }
   const seen = ledger.check(check, channel, move.while);
@@ -123,16 +127,16 @@ export function adviserPolicy(world: World): AdviserJob {
   const done = new Set<string>();
   let act: FirstAct | null = null;
   for (let turn = 0; turn < MOST_TURNS; turn += 1) {
-    const assessment = assess(ledger.file);
-    const { stop } = assessment;
-    const move = assessment.next.find((fault) => !done.has(`${fault.check}@${fault.channel}`));
+    const advice = advise(ledger.file);
+    const { stop } = advice;
+    const move = advice.next.find((offered) => !done.has(moveKey(offered.move)));
     const isEnd = stop !== null && ENDS.includes(stop.id);
-    const isRepair = move?.check.startsWith('repair:') === true;
-    if (act === null && stop && isEnd) act = firstAct(assessment, stop.id, ledger);
-    else if (act === null && move && isRepair) act = firstAct(assessment, move, ledger);
+    const isRepair = move?.move.is === 'repair';
+    if (act === null && stop && isEnd) act = firstAct(advice, stop.id, ledger);
+    else if (act === null && move && isRepair) act = firstAct(advice, move, ledger);
     if (stop && isEnd) return { outcome: ledger.close(isRight(stop.id, world)), act, road: ledger.log };
     if (!move) break;
-    if (!make(move, ledger)) done.add(`${move.check}@${move.channel}`);
+    if (!make(move, ledger)) done.add(moveKey(move.move));
   }
   return { outcome: ledger.close(false), act, road: ledger.log };
 }

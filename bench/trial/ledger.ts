@@ -10,6 +10,7 @@ import {
 } from '../../core/knowledge/repairs/all';
 import { minutesToOpen, openingsFor, type Setup } from '../../core/knowledge/setups';
 import { locatedWires } from '../../core/planning/seen';
+import { checkMove, repairMove, type MoveRef } from '../../core/knowledge/moves';
 import type { CaseFile, Repair } from '../../core/casefile/contract';
 import type { Channel } from '../../core/casefile/words';
 import type { Chance } from '../chance';
@@ -26,11 +27,12 @@ export interface Outcome {
   readonly partsForNothing: number;
 }
 
+/** A move, or what is none of the contract: a drive, or probes put where they decide nothing. */
+export type LoggedRef = MoveRef | { readonly is: 'drive' | 'probe'; readonly channel: Channel | null };
+
 /** A move that was made, with what it cost: money and time together. */
 export interface LoggedMove {
-  /** A check's name, or `repair:…`. */
-  readonly move: string;
-  readonly channel: Channel | null;
+  readonly move: LoggedRef;
   readonly minutes: number;
   readonly cost: number;
 }
@@ -110,16 +112,16 @@ export class Ledger {
   }
 
   /** Writes a move into the log with what it has cost since. */
-  private logged<T>(move: string, channel: Channel | null, make: () => T): T {
+  private logged<T>(move: LoggedRef, make: () => T): T {
     const [minutes, cost] = [this.minutes, this.cost];
     const made = make();
-    this.log.push({ move, channel, minutes: this.minutes - minutes, cost: this.cost - cost });
+    this.log.push({ move, minutes: this.minutes - minutes, cost: this.cost - cost });
     return made;
   }
 
   /** Reads codes with a reader that asks so many modules, each of which has the module test itself anew. */
   read(modules: number): void {
-    this.logged('code', null, () => {
+    this.logged({ is: 'check', check: 'code', channel: null }, () => {
       this.spend(priceOfCheck('code'), null);
       this.checks += 1;
       this.record(this.world.readByReader(modules));
@@ -128,14 +130,15 @@ export class Ledger {
 
   /** Makes a check, pays for it, writes down what it showed. */
   check(check: string, channel: Channel | null, manner?: 'wiggle', range?: number): readonly Seen[] {
-    return this.logged(check, channel, () => this.made(check, channel, manner, range));
+    const move = checkMove(check, channel, manner) ?? { is: 'drive', channel };
+    return this.logged(move, () => this.made(check, channel, manner, range));
   }
 
   /** Something looked at that is no check of the contract: it takes time, and nothing is written down of it. */
-  watch<T>(name: string, channel: Channel | null, minutes: number, look: (chance: Chance) => T): T {
-    return this.logged(name, channel, () => {
+  watch<T>(channel: Channel | null, minutes: number, look: (chance: Chance) => T): T {
+    return this.logged({ is: 'probe', channel }, () => {
       this.spend({ minutes, setups: ['plug-apart'] }, channel);
-      return look(this.world.chanceOf(`${name} ${this.log.length}`));
+      return look(this.world.chanceOf(`probe ${this.log.length}`));
     });
   }
 
@@ -153,7 +156,7 @@ export class Ledger {
 
   /** Learns something from the manual: no observation, but time. */
   learnFromManual(check: 'ask:sensor-type' | 'ask:specs'): void {
-    this.logged(check, null, () => {
+    this.logged({ is: 'check', check, channel: null }, () => {
       this.spend(priceOfCheck(check), null);
       this.checks += 1;
       this.file = check === 'ask:specs' ? withSpecs(this.file, this.world) : withTypes(this.file, this.world);
@@ -174,7 +177,9 @@ export class Ledger {
 
   /** Makes a repair, pays for it, proves it, writes it down. */
   repair(repair: string, channel: Channel | null): Repair['result'] {
-    return this.logged(`repair:${repair}`, channel, () => this.repaired(repair, channel));
+    const move = repairMove(repair, channel);
+    if (!move) throw new RangeError(`the bench knows no repair "${repair}"`);
+    return this.logged(move, () => this.repaired(repair, channel));
   }
 
   private repaired(repair: string, channel: Channel | null): Repair['result'] {
@@ -186,7 +191,7 @@ export class Ledger {
     const isBought = repair === 'replaced:sensor' && this.bought === `${channel}`;
     this.money += isBought ? 0 : price;
     if (isBought) this.bought = null;
-    if (repair.startsWith('replaced:') && price >= A_PART && !this.isCalledFor(repair, channel))
+    if (record?.action === 'replaced' && price >= A_PART && !this.isCalledFor(repair, channel))
       this.partsForNothing += 1;
     this.open = new Set();
     return this.recordRepair(repair, channel, true);
@@ -194,7 +199,9 @@ export class Ledger {
 
   /** Writes a repair down, with what its proof showed; where nobody proved it, only that it was made. */
   recordRepair(repair: string, channel: Channel | null, isProved: boolean): Repair['result'] {
-    const [action, segment] = repair.split(':') as [Repair['action'], Repair['segment']];
+    const move = repairMove(repair, channel);
+    if (!move) throw new RangeError(`the bench knows no repair "${repair}"`);
+    const { action, segment } = move;
     const after = this.file.observations.at(-1)?.id ?? null;
     const proof = isProved ? this.world.repair(repair, channel) : null;
     if (!proof) this.world.mend(repair, channel);

@@ -17,13 +17,13 @@ export interface SegmentView {
 
 /** Limits of the contract. */
 const AT_FAULT = 0.9;
-const SUSPECT = 0.25;
+export const SUSPECT_FROM = 0.25;
 const PROVED_BELOW = 0.02;
 const PROVED_DECIBANS = 10;
 
 function stateOf(posterior: Posterior, channel: Channel, segment: Segment, probability: number): SegmentState {
   if (probability >= AT_FAULT) return 'at-fault';
-  if (probability >= SUSPECT) return 'suspect';
+  if (probability >= SUSPECT_FROM) return 'suspect';
   const proved = probability <= PROVED_BELOW && directProof(posterior, channel, segment) >= PROVED_DECIBANS;
   return proved ? 'proved-good' : 'open-question';
 }
@@ -58,4 +58,26 @@ export function segmentViews(posterior: Posterior): SegmentView[] {
       return { channel, segment, probability: bounded, state: stateOf(posterior, channel, segment, bounded) };
     }),
   );
+}
+
+/**
+ * How likely each corner holds any fault now, an old code apart; what all corners share is no corner's.
+ * @param posterior the belief. @returns one a channel, in the car's order; two may be at fault at once.
+ * @example cornerChances(POSTERIOR).map(({ channel }) => channel).length // => 4
+ */
+export function cornerChances(
+  posterior: Posterior,
+): readonly { readonly channel: Channel; readonly probability: number }[] {
+  const isFaulty = (way: Hypothesis): boolean => nowOf(way).some((fault) => fault !== 'stale-code');
+  return (posterior.models[0]?.channels ?? []).map(({ channel }, c) => {
+    const probability = posterior.models.reduce((sum, model, v) => {
+      const chances = posterior.wayChance[v]?.[c];
+      const faulty = (model.channels[c]?.hypotheses ?? []).reduce(
+        (total, way, h) => total + (isFaulty(way) ? (chances?.[h] ?? 0) : 0),
+        0,
+      );
+      return sum + (posterior.variantChance[v] ?? 0) * faulty;
+    }, 0);
+    return { channel, probability: Math.min(1, Math.max(0, probability)) };
+  });
 }

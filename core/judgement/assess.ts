@@ -1,18 +1,22 @@
-import type { CaseFile } from '../casefile/contract';
+import type { CaseFile, Observation } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { faultChances, posteriorOf, scenariosOf, type Posterior, type Ranked } from '../belief/posterior';
 import { segmentViews, type SegmentView } from '../belief/segments';
 import { weightsOf, type Weight } from '../belief/weights';
-import { faultName, faultRow, type FaultId } from '../knowledge/faults';
-import { FAULT_PAIRS } from '../knowledge/pairs';
-import { curesFully } from '../knowledge/repairs/all';
-import { planMoves, type OfferedMove, type Plan } from '../planning/plan';
+import type { Verdict } from '../evidence/verdict';
+import { verdictsOf } from '../evidence/verdictOf';
+import { faultRow, type FaultId } from '../knowledge/faults';
+import { printMove } from '../knowledge/moves';
+import { planMoves } from '../planning/plan';
+import { seenSince } from '../planning/seen';
 import { standingRepairs } from '../proof/sinceRepair';
+import { barOf, type Bar } from './bar';
 import { cautionsFor, type Caution } from './cautions';
 import { doubtsOf, type Doubt } from './doubts';
+import { moveOf, type Move } from './move';
+import { cornersOf, partsOf, type CheckedBy, type CornerView, type PartView } from './parts';
 import { repairDoubt } from './repairDoubt';
 import { stopFor, type Stop } from './stops';
-import { whyOf, type Behind } from './why';
 import { texts } from '#words/core/judgement';
 
 /** One row of the ranking; `none` has neither channel nor segment. */
@@ -23,24 +27,9 @@ export interface RankingRow {
   readonly probability: number;
 }
 
-/** One recommended move. */
-export interface Move {
-  readonly check: string;
-  readonly channel: Channel | null;
-  readonly fault?: FaultId;
-  /** The check is to be made while the lead or loom is flexed. */
-  readonly while?: 'wiggle';
-  readonly minutes: number;
-  readonly cost: number;
-  readonly expectedSaving: number;
-  readonly why: string;
-}
-
-/** The judgement of a case, as the contract prints it. */
-export interface Assessment {
+/** What a judgement says, however its moves are written. */
+interface Judged {
   readonly ranking: readonly RankingRow[];
-  readonly segments: readonly SegmentView[];
-  readonly next: readonly Move[];
   readonly stop: Stop | null;
   readonly cautions: readonly Caution[];
   readonly doubtful: readonly Doubt[];
@@ -49,8 +38,28 @@ export interface Assessment {
   readonly approximate?: string;
 }
 
-/** The judgement with what explains it: weights of evidence. */
-export interface FullAssessment extends Assessment {
+/** A move as the contract prints it. */
+export interface PrintedMove extends Omit<Move, 'move'> {
+  readonly check: string;
+  readonly channel: Channel | null;
+  /** The check is to be made while the lead or loom is flexed. */
+  readonly while?: 'wiggle';
+}
+
+/** The judgement of a case, as the contract prints it. */
+export interface Assessment extends Judged {
+  readonly segments: readonly (SegmentView & { readonly checked: CheckedBy | null })[];
+  readonly next: readonly PrintedMove[];
+}
+
+/** The judgement as screens draw it: typed moves, states of parts and corners, the verdict on every answer, what the bar says. */
+export interface FullAssessment extends Judged {
+  readonly next: readonly Move[];
+  readonly parts: readonly PartView[];
+  readonly corners: readonly CornerView[];
+  /** By the observation's id. */
+  readonly verdicts: Readonly<Record<string, Verdict>>;
+  readonly bar: Bar | null;
   readonly weights: readonly Weight[];
   /** Of the repairs that stand: the chance that they left some fault, by what was known when they were made; null without a repair. */
   readonly repairDoubt: number | null;
@@ -59,9 +68,7 @@ export interface FullAssessment extends Assessment {
 const LEAST_SHOWN = 0.0005;
 const MOST_MOVES = 14;
 
-function round(value: number, places: number): number {
-  return Number(value.toFixed(places));
-}
+const round = (value: number): number => Number(value.toFixed(6));
 
 function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow[] {
   const rows: RankingRow[] = chances
@@ -70,91 +77,57 @@ function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow
       channel: row.channel,
       fault: row.fault,
       segment: faultRow(row.fault).segment,
-      probability: round(row.probability, 6),
+      probability: round(row.probability),
     }));
-  const none: RankingRow = { channel: null, fault: 'none', segment: null, probability: round(posterior.none, 6) };
+  const none: RankingRow = { channel: null, fault: 'none', segment: null, probability: round(posterior.none) };
   return [...rows, none].sort((a, b) => b.probability - a.probability);
-}
-
-/** The likeliest fault that a repair cures at its place. */
-function faultFor({ move }: OfferedMove, ranked: readonly Ranked[]): FaultId | undefined {
-  if (move.kind !== 'repair') return undefined;
-  return ranked.find(
-    (row) =>
-      curesFully(move.name, row.fault) &&
-      (row.channel === move.channel || row.channel === null || move.channel === null),
-  )?.fault;
-}
-
-/** A cause that would bring a repaired fault back is told from this chance on. */
-const WORTH_WARNING = 0.2;
-
-/** The cause behind what a repair mends, where one is likely and is not mended with it. */
-function behindOf({ move }: OfferedMove, ranked: readonly Ranked[]): Behind | null {
-  if (move.kind !== 'repair') return null;
-  const causes = FAULT_PAIRS.filter(
-    (pair) => curesFully(move.name, pair.consequence) && !curesFully(move.name, pair.cause),
-  ).map((pair) => pair.cause as FaultId);
-  const found = ranked.find(
-    (row) => row.channel === move.channel && causes.includes(row.fault) && row.probability >= WORTH_WARNING,
-  );
-  return found ? { cause: faultName(found.fault), probability: found.probability } : null;
-}
-
-function moveOf(offered: OfferedMove, ranked: readonly Ranked[], file: CaseFile): Move {
-  const { move } = offered;
-  const fault = faultFor(offered, ranked);
-  return {
-    check: move.kind === 'repair' ? `repair:${move.name}` : move.name,
-    channel: move.channel,
-    ...(fault ? { fault } : {}),
-    ...(move.kind === 'check' && move.manner ? { while: move.manner } : {}),
-    minutes: round(offered.minutes, 1),
-    cost: round(offered.money, 2),
-    expectedSaving: round(offered.saving, 2),
-    why: whyOf(offered, file, behindOf(offered, ranked)),
-  };
 }
 
 /** The list is cut where it gets long, but never before its best repair. */
 function withBestRepair(moves: readonly Move[]): readonly Move[] {
   const kept = moves.slice(0, MOST_MOVES);
-  const isRepair = (move: Move): boolean => move.check.startsWith('repair:');
+  const isRepair = ({ move }: Move): boolean => move.is === 'repair';
   const repair = moves.find(isRepair);
   return repair && !kept.some(isRepair) ? [...kept.slice(0, -1), repair] : kept;
 }
 
-function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
+/** What everything is said from, with what is said of it. */
+interface Judgement extends Judged {
+  readonly posterior: Posterior;
+  readonly latest: readonly Observation[];
+  readonly next: readonly Move[];
+  readonly parts: readonly PartView[];
+  readonly verdicts: ReadonlyMap<string, Verdict>;
+}
+
+function judge(file: CaseFile): Judgement {
   const posterior = posteriorOf(file);
   const chances = faultChances(posterior);
   const ranked = [...chances].sort((a, b) => b.probability - a.probability);
   const doubtful = doubtsOf(posterior);
-  const plan: Plan = planMoves({
-    file,
-    posterior,
-    ranked,
-    scenarios: scenariosOf(posterior),
-    doubtful: new Set(doubtful.map((doubt) => doubt.id)),
-  });
+  const doubted = new Set(doubtful.map((doubt) => doubt.id));
+  const plan = planMoves({ file, posterior, ranked, scenarios: scenariosOf(posterior), doubtful: doubted });
   const all = posterior.timeline.stages.flatMap((stage) => stage.observations);
   const latest = posterior.timeline.stages.at(-1)?.observations ?? [];
   const stop = stopFor({ file, posterior, all, latest, ranking: ranked, plan });
   const isFinished = stop?.id === 'nothing-wrong';
-  const next = isFinished ? [] : withBestRepair(plan.moves.map((move) => moveOf(move, ranked, file)));
+  const seen = seenSince(latest, file, doubted);
+  const verdicts = verdictsOf(posterior.timeline);
+  const segments = segmentViews(posterior).map((view) => ({ ...view, probability: round(view.probability) }));
   return {
     ranking: rankingOf(posterior, chances),
-    segments: segmentViews(posterior).map((view) => ({ ...view, probability: round(view.probability, 6) })),
-    next,
+    next: isFinished
+      ? []
+      : withBestRepair(plan.moves.map((offered, rank) => moveOf(offered, rank, { file, ranked, seen }))),
     stop,
     cautions: cautionsFor({ file, all, ranked, moves: isFinished ? [] : plan.moves }),
     doubtful,
     ignored: posterior.evidence.ignored,
-    ...(posterior.models.some((model) => model.isApproximate)
-      ? {
-          approximate: texts.thisJobIsVery,
-        }
-      : {}),
+    ...(posterior.models.some((model) => model.isApproximate) ? { approximate: texts.thisJobIsVery } : {}),
+    parts: partsOf(segments, { file, posterior, verdicts, doubtful: doubted }),
     posterior,
+    latest,
+    verdicts,
   };
 }
 
@@ -162,13 +135,44 @@ function judge(file: CaseFile): Assessment & { readonly posterior: Posterior } {
  * A case file in, a judgement out: what is likely at fault, the state of every path, what to do next and why.
  * Pure and deterministic: no clock, no randomness.
  * @param file a valid case file.
- * @returns the assessment with its weights of evidence; probabilities 0 to 1, minutes, money in the owner's currency.
+ * @returns the assessment as screens draw it; probabilities 0 to 1, minutes, money in the owner's currency.
  * @example assessFully(CASE).weights.length > 2 // => true
  */
 export function assessFully(file: CaseFile): FullAssessment {
-  const { posterior, ...assessment } = judge(file);
+  const { posterior, latest, verdicts, ...judged } = judge(file);
   const standing = standingRepairs(file).map(({ repair }) => repair);
-  return { ...assessment, weights: weightsOf(posterior), repairDoubt: repairDoubt(file, standing) };
+  const { ranking, stop, next, parts } = judged;
+  const doubt = repairDoubt(file, standing);
+  return {
+    ...judged,
+    corners: cornersOf(parts, posterior),
+    verdicts: Object.fromEntries(verdicts),
+    bar: barOf({ file, ranking, repairDoubt: doubt, stop, next, latest }),
+    weights: weightsOf(posterior),
+    repairDoubt: doubt,
+  };
+}
+
+function printed({ move, ...more }: Move): PrintedMove {
+  const { channel } = move;
+  return {
+    check: printMove(move),
+    channel,
+    ...(move.is === 'check' && move.while ? { while: move.while } : {}),
+    ...more,
+  };
+}
+
+/** What to do next, and what it rests on: without what only screens draw. */
+export type Advice = Judged & { readonly next: readonly Move[] };
+
+/**
+ * What to do next, typed.
+ * @param file a valid case file. @returns the moves, the ranking, the stop.
+ * @example advise(CASE).next[0].move.is // => "repair"
+ */
+export function advise(file: CaseFile): Advice {
+  return judge(file);
 }
 
 /**
@@ -177,6 +181,30 @@ export function assessFully(file: CaseFile): FullAssessment {
  * @example assess(CASE).next[0].check // => "repair:reseated:plug"
  */
 export function assess(file: CaseFile): Assessment {
-  const { posterior: _posterior, ...assessment } = judge(file);
-  return assessment;
+  const { ranking, parts, next, stop, cautions, doubtful, ignored, approximate } = judge(file);
+  return {
+    ranking,
+    segments: parts.map(({ part: _part, because: _because, ...segment }) => segment),
+    next: next.map(printed),
+    stop,
+    cautions,
+    doubtful,
+    ignored,
+    ...(approximate ? { approximate } : {}),
+  };
+}
+
+/**
+ * What the paths would be if one more thing were seen; nothing is recorded.
+ * @param file the case. @param seen one observation for each case to imagine; its id must not be in the file.
+ * @returns the parts of every channel, for each in order.
+ * @example imagineParts(CASE, []).length // => 0
+ */
+export function imagineParts(file: CaseFile, seen: readonly Observation[]): readonly (readonly PartView[])[] {
+  return seen.map((observation) => {
+    const imagined = { ...file, observations: [...file.observations, observation] };
+    const posterior = posteriorOf(imagined);
+    const verdicts = verdictsOf(posterior.timeline);
+    return partsOf(segmentViews(posterior), { file: imagined, posterior, verdicts, doubtful: new Set() });
+  });
 }

@@ -1,5 +1,5 @@
 import type { CaseFile } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
+import type { CheckRef } from '../knowledge/moves';
 import { verdictOf } from '../evidence/verdictOf';
 import type { Verdict } from '../evidence/verdict';
 import { contextWith, timelineOf } from '../evidence/timeline';
@@ -18,14 +18,14 @@ export interface Meaning {
 
 /**
  * What a meter check may show on this car, and what each reading would mean, told before anything is measured.
- * @param check a meter check such as `meter:sensor:resistance`. @param channel the corner, null for the car. @param file the case.
+ * @param check a meter check at its corner. @param file the case.
  * @returns one entry an example of the check's record; readings that mean the same are told once; empty for checks without figures.
- * @example meaningsOf('meter:sensor:resistance', 'front-right', CASE).map(({ figure }) => figure).at(-1) // => "OL"
+ * @example meaningsOf({ is: 'check', check: 'meter:sensor:resistance', channel: 'front-right' }, CASE).map(({ figure }) => figure).at(-1) // => "OL"
  */
-export function meaningsOf(check: string, channel: Channel | null, file: CaseFile): readonly Meaning[] {
+export function meaningsOf(check: CheckRef, file: CaseFile): readonly Meaning[] {
   const timeline = timelineOf(file);
   const given = new Set<string>();
-  return possibleAnswers(check, channel, file).flatMap(({ observation }): Meaning[] => {
+  return possibleAnswers(check, file).flatMap(({ observation }): Meaning[] => {
     if (observation.kind !== 'meter') return [];
     const verdict = verdictOf(observation, contextWith(timeline, observation));
     if (!verdict || given.has(verdict.outcome)) return [];

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { car, caseOf, type Loose } from '../../tests/support/caseBuilder';
 import { possibleAnswers } from './possibleAnswers';
-import { assess } from './assess';
+import { advise, assess } from './assess';
 import { overturnsOf } from './overturn';
 
 const seen: Loose[] = [
@@ -12,11 +12,11 @@ const seen: Loose[] = [
 
 test('what would change its mind really does: the answer, given, puts the told fault first', () => {
   const file = caseOf(car('passive'), seen);
-  const { ranking, next } = assess(file);
+  const { ranking, next } = advise(file);
   const overturns = overturnsOf(file, next, ranking[0]);
   expect(overturns.length).toBeGreaterThan(0);
   for (const overturn of overturns) {
-    const answer = possibleAnswers(overturn.check, overturn.channel, file, overturn.manner === 'wiggle').find(
+    const answer = possibleAnswers(overturn.move, file).find(
       (possibleAnswer) => possibleAnswer.words === overturn.answer,
     );
     if (!answer) throw new Error(`no answer "${overturn.answer}"`);

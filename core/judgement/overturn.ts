@@ -1,15 +1,15 @@
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { possibleAnswers } from './possibleAnswers';
-import type { Move, RankingRow } from './assess';
+import type { CheckRef } from '../knowledge/moves';
+import type { RankingRow } from './assess';
+import type { Move } from './move';
 import type { FaultId } from '../knowledge/faults';
 import { logEvidence, faultChances, posteriorOf } from '../belief/posterior';
 
 /** An answer that would put another fault first: what would change the adviser's mind. */
 export interface Overturn {
-  readonly check: string;
-  readonly channel: Channel | null;
-  readonly manner?: 'wiggle';
+  readonly move: CheckRef;
   readonly answer: string;
   /** What would then be likeliest. */
   readonly instead: { readonly channel: Channel | null; readonly fault: FaultId; readonly probability: number };
@@ -30,16 +30,15 @@ const WORTH_TELLING = 0.02;
 export function overturnsOf(file: CaseFile, next: readonly Move[], top: RankingRow | undefined): readonly Overturn[] {
   if (!top) return [];
   const now = logEvidence(posteriorOf(file));
-  const checks = next.filter((fault) => !fault.check.startsWith('repair:')).slice(0, MOST_CHECKS);
+  const checks = next.flatMap(({ move }) => (move.is === 'check' ? [move] : [])).slice(0, MOST_CHECKS);
   const found = checks.flatMap((move) => {
-    const manner = move.while ? { manner: move.while } : {};
-    return possibleAnswers(move.check, move.channel, file, move.while === 'wiggle').flatMap((answer): Overturn[] => {
+    return possibleAnswers(move, file).flatMap((answer): Overturn[] => {
       const then = posteriorOf({ ...file, observations: [...file.observations, answer.observation] });
       const chance = Math.min(1, Math.exp(logEvidence(then) - now));
       const [first] = [...faultChances(then)].sort((a, b) => b.probability - a.probability);
       if (!first || chance < WORTH_TELLING || first.probability < then.none) return [];
       if (first.fault === top.fault && first.channel === top.channel) return [];
-      return [{ check: move.check, channel: move.channel, ...manner, answer: answer.words, instead: first, chance }];
+      return [{ move, answer: answer.words, instead: first, chance }];
     });
   });
   return found.sort((a, b) => b.chance - a.chance).slice(0, MOST_TOLD);

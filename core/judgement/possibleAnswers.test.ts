@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf, segmentOf } from '../../tests/support/caseBuilder';
 import { CHECKS } from '../knowledge/checks/all';
-import { imaginePaths } from '../belief/imagine';
-import { assess } from './assess';
+import { assess, imagineParts } from './assess';
 import { validate } from '../casefile/validate';
 import { possibleAnswers } from './possibleAnswers';
 import { sheetFor } from '../knowledge/checks/sheets';
 
+const COIL = { is: 'check', check: 'meter:sensor:resistance', channel: 'front-left' } as const;
 const file = caseOf(car('passive'), [{ kind: 'code', code: 'C0031-13', status: 'current' }]);
 
 describe('sheets and answers', () => {
@@ -18,7 +18,7 @@ describe('sheets and answers', () => {
   test('every answer is an observation that the contract admits', () => {
     let met = 0;
     for (const check of new Set(CHECKS.map((record) => record.check)))
-      for (const { observation } of possibleAnswers(check, 'front-left', file)) {
+      for (const { observation } of possibleAnswers({ is: 'check', check, channel: 'front-left' }, file)) {
         met += 1;
         expect(validate({ ...file, observations: [...file.observations, observation] }), check).toMatchObject({
           ok: true,
@@ -31,8 +31,8 @@ describe('sheets and answers', () => {
 describe('what each answer would do', () => {
   test('is what the judgement would be if it were seen, and changes nothing', () => {
     const before = JSON.stringify(file);
-    const answers = possibleAnswers('meter:sensor:resistance', 'front-left', file);
-    const paths = imaginePaths(
+    const answers = possibleAnswers(COIL, file);
+    const paths = imagineParts(
       file,
       answers.map((answer) => answer.observation),
     );
@@ -45,9 +45,9 @@ describe('what each answer would do', () => {
     expect(JSON.stringify(file)).toBe(before);
   });
   test('a sound reading clears what overload would condemn', () => {
-    const [inside, , open] = imaginePaths(
+    const [inside, , open] = imagineParts(
       file,
-      possibleAnswers('meter:sensor:resistance', 'front-left', file).map(
+      possibleAnswers(COIL, file).map(
         (possibleAnswer) => possibleAnswer.observation,
       ),
     );

@@ -4,6 +4,7 @@ import { coilBand, type CoilBand } from '../evidence/coilBand';
 import type { ReadingContext } from '../evidence/report';
 import { timelineOf } from '../evidence/timeline';
 import { answerText } from '../knowledge/outcomes/words';
+import type { CheckRef } from '../knowledge/moves';
 import { CLEAR_NAMES } from '../knowledge/names';
 import { showReading } from '../quantities/show';
 import { otherSide } from '../vehicle/channels';
@@ -78,17 +79,12 @@ function wordAnswers(answer: Answer, channel: Channel | null, file: CaseFile): P
 
 /**
  * The answers that a check may give, for showing beforehand what each would do to the path.
- * @param check its name; `wiggle` makes it the check with the lead flexed. @param channel its corner, null for the car.
- * @param file the case: specs, channels. @param isWiggle whether the lead is flexed.
+ * @param move the check at its corner; flexed where it says so. @param file the case: specs, channels.
  * @returns answers, the sound one first; none for checks that are answered in words of their own (codes, specs, the sensor's type).
- * @example possibleAnswers({ check: 'look:plug', channel: 'front-right' }, CASE).length > 3 // => false
+ * @example possibleAnswers({ is: 'check', check: 'look:plug', channel: 'front-right' }, CASE).length > 3 // => true
  */
-export function possibleAnswers(
-  check: string,
-  channel: Channel | null,
-  file: CaseFile,
-  isWiggle = false,
-): PossibleAnswer[] {
+export function possibleAnswers(move: CheckRef, file: CaseFile): PossibleAnswer[] {
+  const { check, channel } = move;
   if (check === 'clear')
     return CLEAR_RESULTS.filter((word) => word !== 'refused').map((result) => ({
       words: CLEAR_NAMES[result] ?? result,
@@ -96,5 +92,7 @@ export function possibleAnswers(
     }));
   const answer = sheetFor(check)?.answer;
   if (!answer || answer.is === 'sensor-type' || answer.is === 'specs' || answer.is === 'distance') return [];
-  return answer.is === 'meter' ? meterAnswers(answer, channel, file, isWiggle) : wordAnswers(answer, channel, file);
+  return answer.is === 'meter'
+    ? meterAnswers(answer, channel, file, move.while === 'wiggle')
+    : wordAnswers(answer, channel, file);
 }

@@ -1,4 +1,5 @@
 import { capital } from '../words/capital';
+import { percent } from '../words/percent';
 import type { CaseFile, Observation } from '../casefile/contract';
 import { faultName } from '../knowledge/faults';
 import { curesFully } from '../knowledge/repairs/all';
@@ -106,10 +107,6 @@ function nothingWrong({ posterior, latest, all }: Facts): boolean {
         observation.kind === 'live',
     )
   );
-}
-
-function percent(share: number): string {
-  return share >= 0.995 ? 'over 99 %' : `${Math.round(100 * share)} %`;
 }
 
 const RULES: readonly {

@@ -7,6 +7,7 @@ import { lookedBefore } from '../evidence/lookedBefore';
 import type { ReadingContext } from '../evidence/report';
 import { CHECKS } from '../knowledge/checks/all';
 import type { CheckRecord } from '../knowledge/checks/check';
+import type { CheckId } from '../knowledge/checks/checkIds';
 import { ASK_TYPE, ERASE, READ_CODES } from '../knowledge/checks/questions';
 import type { Cause } from '../knowledge/faults';
 import { openingsFor, type Opening } from '../knowledge/setups';
@@ -21,7 +22,7 @@ import type { CheckOutcome, State } from './states';
 /** A check that could be made now. */
 export interface CheckMove {
   readonly kind: 'check';
-  readonly name: string;
+  readonly name: CheckId;
   readonly channel: Channel | null;
   readonly manner?: 'wiggle';
   readonly record: Pick<CheckRecord, 'words' | 'ifs' | 'setups' | 'of' | 'answer'>;

@@ -1,6 +1,6 @@
 import type { CaseFile } from '../casefile/contract';
 import type { CheckMove } from './checkMoves';
-import type { Costs, Finish, Finishing } from './finishing';
+import type { Finish, Finishing } from './finishing';
 import { LookingOn } from './lookingOn';
 import { Prices, type AnyMove, type Place } from './prices';
 import type { Circumstances, RepairOption } from './repairOptions';
@@ -16,13 +16,9 @@ export interface PricedMove {
   readonly finish: number;
   /** Whether some answer that may well come would change what is mended first; true of every repair. */
   readonly canChange: boolean;
-  /** Chance that it cures the car; 0 for checks. */
+  /** Chance that it takes away a fault that is there; 0 for checks. */
   readonly cures: number;
-  /** What each next move adds to the road when it may not be used. */
-  readonly reliesOn: ReadonlyMap<AnyMove, number>;
 }
-
-const NOTHING: ReadonlyMap<AnyMove, number> = new Map();
 
 /** Checks look at the likeliest follow-ups only: so many get a second step, and so many may follow. */
 const FIRST_STEPS = 14;
@@ -31,8 +27,6 @@ const FOLLOW_UPS = 11;
 const RARE = 0.004;
 /** An answer counts as one that may well come from here on. */
 const MAY_WELL_COME = 0.02;
-/** A repair that cures a state less often than this only helps by the way. */
-const IS_THE_CURE = 0.9;
 /** Another repair is worth calling another when it saves so many minutes: two that are as good as equal change places at a breath. */
 const WORTH_CHANGING_MINUTES = 1;
 
@@ -189,32 +183,24 @@ export class LookAhead {
     return this.moves.filter((move) => move.kind === 'repair' && move.option === first);
   }
 
-  /** The best move to follow in a branch, and what it is better than the next best road. */
-  private followUp(branch: Branch, followUps: readonly CheckMove[], but: AnyMove) {
-    const leaf = this.leaf(branch);
-    let [best, second, chosen]: [number, number, AnyMove | null] = [leaf, leaf, null];
-    for (const next of [...followUps, ...this.mendingFirst(branch)]) {
-      if (next === but) continue;
-      const cost = this.oneStep(next, branch.standing, branch.mass, second);
-      if (cost < best) [best, second, chosen] = [cost, best, next];
-      else second = Math.min(second, cost);
-    }
-    return { best, chosen, more: second - best };
+  /** What the best move to follow in a branch costs to the end. */
+  private followUp(branch: Branch, followUps: readonly CheckMove[], but: AnyMove): number {
+    let best = this.leaf(branch);
+    for (const next of [...followUps, ...this.mendingFirst(branch)])
+      if (next !== but) best = Math.min(best, this.oneStep(next, branch.standing, branch.mass, best));
+    return best;
   }
 
-  private twoSteps(move: AnyMove, standing: Standing, mass: number, followUps: readonly CheckMove[]) {
-    const reliesOn = new Map<AnyMove, number>();
+  private twoSteps(move: AnyMove, standing: Standing, mass: number, followUps: readonly CheckMove[]): number {
     let cost = this.prices.of(move, standing.place).total * mass;
     for (const branch of this.branches(move, standing)) {
       if (branch.mass <= RARE * mass || branch.standing.tries === 0) {
         cost += branch.mass > 0 ? this.leaf(branch) : 0;
         continue;
       }
-      const { best, chosen, more } = this.followUp(branch, followUps, move);
-      cost += best;
-      if (chosen) reliesOn.set(chosen, (reliesOn.get(chosen) ?? 0) + more);
+      cost += this.followUp(branch, followUps, move);
     }
-    return { cost, reliesOn };
+    return cost;
   }
 
   /** Whether some answer that may well come would have another repair made first, and gain by it. */
@@ -231,12 +217,13 @@ export class LookAhead {
     });
   }
 
+  /** Chance that a repair takes away a fault that is there: a sound car is cured by nothing. */
   private curedBy(move: AnyMove, weights: Float64Array): number {
     if (move.kind === 'check') return 0;
-    const effects = (this.finishing.options[move.option] as RepairOption).effects;
-    return weights.reduce((sum, weight, s) => {
-      const cured = effects[s]?.cured ?? 0;
-      return cured >= IS_THE_CURE ? sum + weight * cured : sum;
+    const { effects } = this.finishing.options[move.option] as RepairOption;
+    return this.finishing.states.all.reduce((sum, { faults }, s) => {
+      const stays = effects[s]?.left.find(([to]) => to === s)?.[1] ?? 0;
+      return faults.length > 0 ? sum + (weights[s] ?? 0) * (1 - stays) : sum;
     }, 0);
   }
 
@@ -257,41 +244,17 @@ export class LookAhead {
       .slice(0, FOLLOW_UPS);
     const priced = ranked.map(({ move, alone }, rank): PricedMove => {
       const isDeep = rank < FIRST_STEPS || move.kind === 'repair';
-      const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : { cost: alone, reliesOn: NOTHING };
+      const ahead = isDeep ? this.twoSteps(move, standing, 1, followUps) : alone;
       const { minutes, money } = this.prices.of(move, standing.place);
       return {
         move,
         minutes,
         money,
-        finish: Math.min(alone, ahead.cost),
+        finish: Math.min(alone, ahead),
         canChange: canChange.get(move) ?? false,
         cures: this.curedBy(move, standing.weights),
-        reliesOn: ahead.cost < alone ? ahead.reliesOn : NOTHING,
       };
     });
     return priced.sort((a, b) => a.finish - b.finish);
-  }
-
-  /**
-   * Expected cost of the best road that never makes a repair: one check ahead.
-   * @param never number of the repair. @param at how the job stands. @returns cost, time included.
-   */
-  withoutRepair(never: number, at: Circumstances): number {
-    const standing = this.startingAt(at);
-    const known = new Map<Place, Costs>();
-    const leaf = (branch: Standing): number => {
-      const costs = known.get(branch.place) ?? this.finishing.without(branch.place.costs, never);
-      known.set(branch.place, costs);
-      return this.finishing.finish(branch.weights, costs, branch.tries).cost;
-    };
-    return this.moves.reduce((best, move) => {
-      if (move.kind === 'repair') return best;
-      let cost = this.prices.of(move, standing.place).total;
-      for (const branch of this.branches(move, standing)) {
-        if (cost >= best) return best;
-        if (branch.mass > 0) cost += leaf(branch.standing);
-      }
-      return Math.min(best, cost);
-    }, leaf(standing));
   }
 }

@@ -7,23 +7,27 @@ import { Finishing, stakesOf } from './finishing';
 import { LookAhead, type PricedMove } from './lookAhead';
 import { repairMoves, type AnyMove } from './prices';
 import {
-  AT_FAULT,
   isDueBefore,
   isProof,
   isSpinInDoubt,
   isUnproved,
   SUSPECT,
   withPolicy,
+  type Because,
   type PolicyFacts,
 } from './policy';
 import { repairOptions, type Circumstances } from './repairOptions';
 import { locatedWires, standingOpen } from './seen';
-import { statesOf } from './states';
+import { statesOf, type States } from './states';
 
 /** A move as it is offered: priced, and with what it saves. */
 export interface OfferedMove extends PricedMove {
-  /** Expected cost of the best road that does not use it, minus with it. */
+  /** Expected cost of the best road that begins otherwise, minus that of the best road that begins with it. */
   readonly saving: number;
+  /** Why it stands where it stands: its saving, or a rule of the policy. */
+  readonly because: Because;
+  /** The rule in words; null where its saving decided. */
+  readonly rule: string | null;
 }
 
 export interface Plan {
@@ -43,8 +47,10 @@ const EACH_FOR_ITSELF = 0.5;
 const WORTH_OFFERING = 0.05;
 /** What saves less than so many minutes is not worth getting up for. */
 const WORTH_SAVING_MINUTES = 2;
-/** Moves whose roads differ by less than so many minutes are as good as equal: the shorter one comes first. */
-const AS_GOOD_AS_EQUAL_MINUTES = 3;
+
+/** Chance that nothing is wrong: nobody buys against a fault that is less likely. */
+const soundShare = ({ all, weights }: States): number =>
+  all.reduce((sum, { faults }, s) => (faults.length === 0 ? sum + (weights[s] ?? 0) : sum), 0);
 
 /** Corners by suspicion, the most suspect first. */
 function suspects(file: CaseFile, ranked: readonly Ranked[]): readonly { channel: Channel; share: number }[] {
@@ -96,28 +102,17 @@ function opensTheWay({ move }: PricedMove): boolean {
   return move.name === 'ask:sensor-type';
 }
 
-/** Whether a road may be advised, and others are measured by it: no guess, and no check whose answers change nothing by themselves. */
-const isAdvisable = (move: PricedMove): boolean => !isGuess(move) && (move.canChange || opensTheWay(move));
+/** What a road costs, getting up for a check included; a look at the very part that is to be mended is made on the way there. */
+function roadOf(move: PricedMove, mendNow: PricedMove | undefined, hourValue: number): number {
+  const isFetched = move.move.kind === 'check' && !isOnTheWay(move, mendNow);
+  return move.finish + (isFetched ? (hourValue * WORTH_SAVING_MINUTES) / 60 : 0);
+}
 
-/** Without a move the best road is the best of those that begin otherwise, and do not come to it later. */
-function savingsOf(
-  priced: readonly PricedMove[],
-  ahead: LookAhead,
-  at: Circumstances,
-  handOver: number,
-): readonly OfferedMove[] {
-  return priced.map((move, rank): OfferedMove => {
-    if (move.move.kind === 'repair') {
-      const without = rank < MOST_OFFERED ? ahead.withoutRepair(move.move.option, at) : handOver;
-      return { ...move, saving: without - move.finish };
-    }
-    const others = priced.filter((other) => other !== move && isAdvisable(other));
-    const without = others.reduce(
-      (best, other) => Math.min(best, other.finish + (other.reliesOn.get(move.move) ?? 0)),
-      handOver,
-    );
-    return { ...move, saving: without - move.finish };
-  });
+/** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
+function isOnTheWay({ move }: PricedMove, repair: PricedMove | undefined): boolean {
+  if (repair?.move.kind !== 'repair' || move.kind !== 'check') return false;
+  const { answer } = move.record;
+  return answer?.is === 'look' && answer.part === repair.move.segment && move.channel === repair.move.channel;
 }
 
 /** Nobody tells apart what differs by less than a cent; such moves stand in the order of their length and name, whatever wheel they are for. */
@@ -125,53 +120,25 @@ const cents = (money: number): number => Math.round(100 * money);
 const named = (a: PricedMove, b: PricedMove): number =>
   a.minutes - b.minutes || Number(a.move.name > b.move.name) - Number(a.move.name < b.move.name);
 
-/** By their roads; of those as good as equal, and saving something by themselves, the shorter move first; of those as short, the one that saves most. */
-function shorterFirst(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
-  const step = (hourValue * AS_GOOD_AS_EQUAL_MINUTES) / 60;
-  const left = [...moves];
-  const ordered: OfferedMove[] = [];
-  while (left.length > 0) {
-    const [best] = left as [OfferedMove];
-    const equals = left.filter(
-      (move) => move.saving >= 0 && move.finish - best.finish < step && move.money <= best.money,
-    );
-    const least = Math.min(...equals.map((move) => move.minutes));
-    const [next = best] = equals
-      .filter((move) => move.minutes - least < AS_GOOD_AS_EQUAL_MINUTES)
-      .sort((a, b) => cents(b.saving) - cents(a.saving) || named(a, b));
-    ordered.push(next);
-    left.splice(left.indexOf(next), 1);
-  }
-  return ordered;
+/**
+ * Moves by their roads, the cheapest first, each with what it saves: the best road that begins otherwise, less its own.
+ * So the list falls in its figure, and only its first move can save anything.
+ */
+function inOrder(moves: readonly PricedMove[], hourValue: number, handOver: number): readonly OfferedMove[] {
+  const mendNow = moves.find((move) => move.move.kind === 'repair' && !isGuess(move));
+  const roads = new Map(moves.map((move) => [move, roadOf(move, mendNow, hourValue)]));
+  const road = (move: PricedMove): number => roads.get(move) ?? move.finish;
+  const ordered = [...moves].sort((a, b) => cents(road(a)) - cents(road(b)) || named(a, b));
+  const [first, second] = ordered;
+  const best = first ? Math.min(road(first), handOver) : handOver;
+  const next = second ? Math.min(road(second), handOver) : handOver;
+  return ordered.map((move, rank): OfferedMove => ({
+    ...move,
+    saving: (rank === 0 ? next : best) - road(move),
+    because: 'saves',
+    rule: null,
+  }));
 }
-
-/** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
-function isOnTheWay({ move, saving }: OfferedMove, repair: OfferedMove | undefined): boolean {
-  if (saving < 0 || repair?.move.kind !== 'repair' || move.kind !== 'check') return false;
-  const { answer } = move.record;
-  return answer?.is === 'look' && answer.part === repair.move.segment && move.channel === repair.move.channel;
-}
-
-/** Checks and repairs of what is suspect by their roads, where a check must be worth getting up for; before a repair that is as good as sure none is, unless a cheaper one may do. Repairs that would be a guess come last. */
-function inOrder(moves: readonly OfferedMove[], hourValue: number): readonly OfferedMove[] {
-  const minutes = (count: number): number => (hourValue * count) / 60;
-  const isCheck = (move: OfferedMove): boolean => move.move.kind === 'check';
-  const sensible = moves.filter((move) => !isGuess(move));
-  const mendNow = sensible.find((move) => !isCheck(move));
-  const road = (move: OfferedMove): number =>
-    move.finish + (isCheck(move) && !isOnTheWay(move, mendNow) ? minutes(WORTH_SAVING_MINUTES) : 0);
-  const byRoad = (x: OfferedMove, y: OfferedMove): number => cents(road(x)) - cents(road(y)) || named(x, y);
-  const isLess = (move: OfferedMove): boolean => !isCheck(move) && move.money < (mendNow?.money ?? 0);
-  const isSure = mendNow !== undefined && mendNow.cures >= AT_FAULT && !sensible.some(isLess);
-  const leads = (move: OfferedMove): boolean => !isSure && isAdvisable(move);
-  const isBetter = (move: OfferedMove): boolean => !mendNow || road(move) < mendNow.finish || isOnTheWay(move, mendNow);
-  const better = sensible.filter((move) => isCheck(move) && leads(move) && isBetter(move)).sort(byRoad);
-  const others = sensible.filter((move) => !better.includes(move) && move !== mendNow).sort(byRoad);
-  return [...shorterFirst(better, hourValue), ...(mendNow ? [mendNow] : []), ...others, ...moves.filter(isGuess)];
-}
-
-/** More moves than this nobody reads. */
-const MOST_OFFERED = 14;
 
 /** What a plan is made from. */
 export interface PlanQuestion {
@@ -210,8 +177,9 @@ export function rankMoves(
   const ahead = new LookAhead(finishing, moves, file);
   const { workshop, hourValue } = finishing.stakes;
   const priced = ahead.priceAll(at);
+  const none = soundShare(finishing.states);
   const offered = priced.filter((move, rank) => {
-    if (move.move.kind === 'repair') return move.cures >= WORTH_OFFERING;
+    if (move.move.kind === 'repair') return move.cures >= (move.money > 0 ? Math.max(none, WORTH_OFFERING) : WORTH_OFFERING);
     return (
       move.canChange ||
       move.move.name === 'clear' ||
@@ -220,7 +188,7 @@ export function rankMoves(
       (rank === 0 && opensTheWay(move))
     );
   });
-  return inOrder(savingsOf(offered, ahead, at, workshop), hourValue);
+  return inOrder(offered, hourValue, workshop);
 }
 
 function planFor(scenarios: readonly Scenario[], channels: readonly Channel[], question: PlanQuestion): Plan {
@@ -251,12 +219,12 @@ const nameOf = ({ move }: PricedMove): string =>
 const onceOf = (priced: PricedMove): string =>
   priced.move.kind === 'check' && priced.move.record.of !== 'channel' ? priced.move.name : nameOf(priced);
 
-/** Lists of several corners in turn, each move once. */
-function inTurn(plans: readonly Plan[]): readonly OfferedMove[] {
-  const longest = Math.max(...plans.map((plan) => plan.moves.length));
+/** Lists of several corners as one, by what each move saves at its own; each move once. */
+function together(plans: readonly Plan[]): readonly OfferedMove[] {
   const seen = new Set<string>();
-  return Array.from({ length: longest }, (_none, rank) => plans.flatMap((plan) => plan.moves.slice(rank, rank + 1)))
-    .flat()
+  return plans
+    .flatMap((plan) => plan.moves)
+    .sort((a, b) => cents(b.saving) - cents(a.saving))
     .filter((move) => !seen.has(onceOf(move)) && seen.add(onceOf(move)).size > 0);
 }
 
@@ -274,6 +242,5 @@ export function planMoves(question: PlanQuestion): Plan {
     bad.length > 1
       ? bad.map((channel) => planFor(seenFrom(channel, scenarios), [channel], question))
       : [planFor(scenarios, inQuestion(file, ranked), question)];
-  const moves = withPolicy(inTurn(plans), factsOf(question));
-  return { moves: moves as readonly OfferedMove[], handOver: plans[0]?.handOver ?? 0 };
+  return { moves: withPolicy(together(plans), factsOf(question)), handOver: plans[0]?.handOver ?? 0 };
 }

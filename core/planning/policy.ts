@@ -17,17 +17,26 @@ export interface PolicyFacts {
   readonly ranked: readonly Ranked[];
 }
 
-/** A row of good manners or safety: what it says, why, and what it makes of the list. */
-interface PolicyRow {
-  readonly says: string;
-  readonly why: string;
-  readonly apply: (moves: readonly PricedMove[], facts: PolicyFacts) => readonly PricedMove[];
+/** Why a move stands where it stands: its saving; because it proves what is believed before it is paid for; for safety. */
+export type Because = 'saves' | 'proves' | 'safety';
+
+/** A move with the reason for its place. */
+export interface Placed {
+  readonly because: Because;
+  readonly rule: string | null;
 }
 
-const first = (moves: readonly PricedMove[], isWanted: (move: PricedMove) => boolean): readonly PricedMove[] => [
-  ...moves.filter(isWanted),
-  ...moves.filter((move) => !isWanted(move)),
-];
+/** A row of good manners or safety: what it says to the owner, which moves it puts first, and which it takes off the list. */
+interface PolicyRow {
+  readonly rule: string;
+  readonly because: Exclude<Because, 'saves'>;
+  /** A move that stands no further down than a place, from 0. */
+  readonly notAfter?: (moves: readonly PricedMove[], facts: PolicyFacts) => readonly [move: PricedMove, place: number] | null;
+  readonly first?: (moves: readonly PricedMove[], facts: PolicyFacts) => (move: PricedMove) => boolean;
+  /** In which order those stand; as they stood where left out. */
+  readonly order?: (a: PricedMove, b: PricedMove) => number;
+  readonly without?: (facts: PolicyFacts) => (move: PricedMove) => boolean;
+}
 
 /** What proves a repair, in the order of doing it. */
 const PROOFS: readonly string[] = ['clear', 'code', 'live:hand-spin', 'live:drive'];
@@ -37,10 +46,6 @@ const PROOFS: readonly string[] = ['clear', 'code', 'live:hand-spin', 'live:driv
  * @example isProof({ move: { name: 'clear' } }) // => true
  */
 export const isProof = ({ move }: PricedMove): boolean => PROOFS.includes(move.name);
-
-function proofsOf(moves: readonly PricedMove[]): readonly PricedMove[] {
-  return moves.filter(isProof).sort((a, b) => PROOFS.indexOf(a.move.name) - PROOFS.indexOf(b.move.name));
-}
 
 /**
  * Whether the last repair still waits for its proof: nobody has said how it went, and the car has not been asked since.
@@ -123,6 +128,10 @@ function hunchOf(repair: PricedMove | undefined): (typeof HUNCHES)[number] | und
   return HUNCHES.find((hunch) => hunch.repair === repair?.move.name && hunch.ofCar === (repair.move.channel === null));
 }
 
+/** The rule of the first repair that is likely, where it is one that people make on a hunch. */
+const hunchIn = (moves: readonly PricedMove[]): (typeof HUNCHES)[number] | undefined =>
+  hunchOf(moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT));
+
 /**
  * Whether a check must come before a repair that is likely and often made on a hunch.
  * @example isDueBefore({ move: { name: 'meter:battery:dc-voltage' } }, [{ cures: 0.4, move: { name: 'charged:supply', channel: null } }]) // => true
@@ -143,16 +152,8 @@ function scoredTips(latest: readonly Observation[]): readonly (string | undefine
 }
 
 /** Limits of the contract's segment states. */
-export const AT_FAULT = 0.9;
+const AT_FAULT = 0.9;
 export const SUSPECT = 0.25;
-
-function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boolean {
-  return (
-    move.kind === 'repair' &&
-    curesFully(move.name, fault) &&
-    (move.channel === channel || move.channel === null || channel === null)
-  );
-}
 
 /** Whether something beyond what the car shows by itself has been asked, read or seen. */
 const isMoreThanADash = ({ kind }: Observation): boolean => !['lamps', 'symptom', 'history'].includes(kind);
@@ -160,6 +161,14 @@ const isMoreThanADash = ({ kind }: Observation): boolean => !['lamps', 'symptom'
 function isAbsLit(all: readonly Observation[]): boolean {
   const lamps = all.findLast((observation) => observation.kind === 'lamps');
   return lamps?.kind === 'lamps' && lamps.lit.includes('abs');
+}
+
+function isRepairOf(move: PricedMove['move'], { fault, channel }: Ranked): boolean {
+  return (
+    move.kind === 'repair' &&
+    curesFully(move.name, fault) &&
+    (move.channel === channel || move.channel === null || channel === null)
+  );
 }
 
 /** The faults of the segment that is likeliest to hold one, the likeliest first. */
@@ -174,68 +183,101 @@ function leadingSegment(ranked: readonly Ranked[]): readonly Ranked[] {
   return [...bySegment.values()].reduce<readonly Ranked[]>((best, rows) => (sum(rows) > sum(best) ? rows : best), []);
 }
 
-/** Safety and good manners, most urgent last so that it stands first in the end: at most six rows. */
-export const POLICY: readonly PolicyRow[] = [
+const NOTHING = (): boolean => false;
+
+/** Whether nothing else is done before the last repair has had its proof. */
+const waitsForProof = (facts: PolicyFacts): boolean => isUnproved(facts) || isQuiet(facts);
+
+/** Safety and good manners, most urgent last so that it stands first in the end. */
+const POLICY: readonly PolicyRow[] = [
   {
-    says: texts.whileOnlyLampsAre,
-    why: texts.theCarKnowsThe,
-    apply: (moves, { ranked, all }) => {
-      if (!all.some(isMoreThanADash)) return first(moves, ({ move }) => move.name === 'code' && isAbsLit(all));
+    rule: texts.mostPointsToIt,
+    because: 'proves',
+    notAfter: (moves, { ranked, all }) => {
       const rows = leadingSegment(ranked);
       const share = rows.reduce((sum, row) => sum + row.probability, 0);
-      const place = share < SUSPECT ? -1 : share >= AT_FAULT ? 1 : 2;
-      const repair = moves.findIndex(({ move }) => rows[0] && isRepairOf(move, rows[0]));
-      if (place < 0 || repair <= place) return moves;
-      const rest = moves.filter((_move, at) => at !== repair);
-      return [...rest.slice(0, place), ...moves.slice(repair, repair + 1), ...rest.slice(place)];
+      const repair = moves.find(({ move }) => rows[0] && isRepairOf(move, rows[0]));
+      if (!repair || share < SUSPECT || !all.some(isMoreThanADash)) return null;
+      return [repair, share >= AT_FAULT ? 1 : 2];
     },
   },
   {
-    says: texts.whatPeopleBuyOn,
-    why: texts.aBatteryASwitch,
-    apply: (moves, { latest, ranked }) => {
-      const likely = moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT);
-      const rule = hunchOf(likely);
+    rule: texts.readCodesFirst,
+    because: 'proves',
+    first: (_moves, { all }) =>
+      all.some(isMoreThanADash) || !isAbsLit(all) ? NOTHING : ({ move }) => move.name === 'code',
+  },
+  {
+    rule: texts.notOnAHunch,
+    because: 'proves',
+    first: (moves) => {
+      const check = hunchIn(moves)?.check;
+      return ({ move }) => move.name === check;
+    },
+  },
+  {
+    rule: texts.oldCodesHide,
+    because: 'proves',
+    first: (moves, { ranked }) =>
+      ranked[0]?.fault !== 'stale-code' || hunchIn(moves) ? NOTHING : ({ move }) => move.name === 'clear',
+  },
+  {
+    rule: texts.whatScoredTheTip,
+    because: 'proves',
+    first: (_moves, { latest }) => {
       const scored = scoredTips(latest);
-      const isWanted = ({ move }: PricedMove): boolean =>
-        move.name === rule?.check ||
-        (move.name === 'clear' && ranked[0]?.fault === 'stale-code' && !rule) ||
-        (WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined));
-      return first(moves, isWanted);
+      return ({ move }) => WHY_SCORED.includes(move.name) && scored.includes(move.channel ?? undefined);
     },
   },
   {
-    says: texts.whatWasSeenAnd,
-    why: texts.pluggingInAndTrying,
-    apply: (moves, { latest }) =>
-      first(moves, (move) => repairRecord(move.move.name)?.atOnce === true && isSeen(move, latest)),
+    rule: texts.mendedAtOnce,
+    because: 'proves',
+    first:
+      (_moves, { latest }) =>
+      (move) =>
+        repairRecord(move.move.name)?.atOnce === true && isSeen(move, latest),
   },
   {
-    says: texts.beforeAnythingIsTaken,
-    why: texts.aPartFittedAt,
-    apply: (moves, facts) => first(moves, (move) => isSpinInDoubt(move, facts)),
+    rule: texts.spinItFirst,
+    because: 'proves',
+    first: (_moves, facts) => (move) => isSpinInDoubt(move, facts),
   },
   {
-    says: texts.afterARepairNothing,
-    why: texts.aLampThatIs,
-    apply: (moves, facts) =>
-      isUnproved(facts) || isQuiet(facts)
-        ? [...moves.filter((move) => isSeen(move, facts.latest)), ...proofsOf(moves)]
-        : moves,
+    rule: texts.proveItFirst,
+    because: 'proves',
+    first: (_moves, facts) =>
+      waitsForProof(facts) ? (move) => isProof(move) || isSeen(move, facts.latest) : NOTHING,
+    order: (a, b) => PROOFS.indexOf(a.move.name) - PROOFS.indexOf(b.move.name),
+    without: (facts) => (waitsForProof(facts) ? (move) => !isProof(move) && !isSeen(move, facts.latest) : NOTHING),
   },
   {
-    says: texts.withARedBrake,
-    why: texts.hydraulicsAndBrakeForce,
-    apply: (moves, { all }) =>
-      isDriveForbidden(all) ? moves.filter(({ move }) => move.name !== 'live:drive' && move.name !== 'swap') : moves,
+    rule: texts.doNotDrive,
+    because: 'safety',
+    without: ({ all }) =>
+      isDriveForbidden(all) ? ({ move }) => move.name === 'live:drive' || move.name === 'swap' : NOTHING,
   },
 ];
 
+function withRow<M extends PricedMove & Placed>(moves: readonly M[], row: PolicyRow, facts: PolicyFacts): readonly M[] {
+  const isOff = row.without?.(facts) ?? NOTHING;
+  const left = moves.filter((move) => !isOff(move));
+  const { because, rule } = row;
+  const [late, place] = row.notAfter?.(left, facts) ?? [null, 0];
+  if (late && left.findIndex((move) => move === late) > place) {
+    const others = left.filter((move) => move !== late);
+    return [...others.slice(0, place), { ...(late as M), because, rule }, ...others.slice(place)];
+  }
+  const isFirst = row.first?.(left, facts) ?? NOTHING;
+  const put = left.filter(isFirst);
+  const rest = left.filter((move) => !isFirst(move));
+  return [...(row.order ? [...put].sort(row.order) : put).map((move) => ({ ...move, because, rule })), ...rest];
+}
+
 /**
- * Puts safety and good manners over a list that is ordered by price.
+ * Puts safety and good manners over a list that is ordered by price; what a rule has put first says so.
  * @param moves cheapest road first. @param facts the job. @returns the list as a careful mechanic would offer it.
  * @example withPolicy([], FACTS) // => []
  */
-export function withPolicy(moves: readonly PricedMove[], facts: PolicyFacts): readonly PricedMove[] {
-  return POLICY.reduce((list, row) => row.apply(list, facts), moves);
+export function withPolicy<M extends PricedMove & Placed>(moves: readonly M[], facts: PolicyFacts): readonly M[] {
+  return POLICY.reduce((list, row) => withRow(list, row, facts), moves);
 }

@@ -1,4 +1,6 @@
 import type { CaseFile } from '../casefile/contract';
+import type { RepairAction, RepairSegment } from '../casefile/words';
+import { repairId, type RepairId } from '../knowledge/repairs/repair';
 import { priceOf, repairRecord } from '../knowledge/repairs/all';
 import { minutesToOpen } from '../knowledge/setups';
 import type { CheckMove } from './checkMoves';
@@ -8,8 +10,9 @@ import { repairPrice, type Circumstances, type RepairOption } from './repairOpti
 /** A repair as a move. */
 export interface RepairMove {
   readonly kind: 'repair';
-  readonly name: string;
-  readonly segment: RepairOption['record']['segment'];
+  readonly name: RepairId;
+  readonly action: RepairAction;
+  readonly segment: RepairSegment;
   readonly channel: RepairOption['channel'];
   readonly option: number;
 }
@@ -23,8 +26,8 @@ export type AnyMove = CheckMove | RepairMove;
  * @example repairMoves(OPTIONS).length === OPTIONS.length - 1 // => true
  */
 export function repairMoves(options: readonly RepairOption[]): readonly RepairMove[] {
-  return options.flatMap(({ record, channel, isErase }, option): RepairMove[] =>
-    isErase ? [] : [{ kind: 'repair', name: record.repair, segment: record.segment, channel, option }],
+  return options.flatMap(({ record: { action, segment }, channel }, option): RepairMove[] =>
+    action && segment ? [{ kind: 'repair', name: repairId(action, segment), action, segment, channel, option }] : [],
   );
 }
 

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Channel } from '../../core/casefile/words';
 import type { Weight } from '../../core/belief/weights';
 import { assessFully, type FullAssessment } from '../../core/judgement/assess';
+import { moveKey } from '../../core/knowledge/moves';
 import { CIRCUIT_CASES } from '../cases/circuit';
 import { BESIDE } from '../cases/beside';
 import { WHEEL_SIDE } from '../cases/wheelSide';
@@ -33,16 +34,21 @@ function linesOf(judged: FullAssessment): readonly string[] {
     ...judged.ranking
       .slice(0, 8)
       .map((row) => `${percent(row.probability)} ${row.fault}, ${at(row.channel)}, ${row.segment ?? '-'}`),
-    ...judged.segments
-      .filter((view) => view.state === 'suspect' || view.state === 'at-fault')
-      .map((view) => `segment ${view.channel} ${view.segment}: ${view.state}, ${percent(view.probability)}`),
+    ...judged.parts
+      .filter(({ part }) => part !== 'not-checked')
+      .map((view) => {
+        const by = view.checked ? ` by ${view.checked.by} (${view.checked.observation})` : (view.because ?? '');
+        return `part ${view.channel} ${view.segment}: ${view.part}${by}, ${percent(view.probability)}`;
+      }),
+    ...judged.corners.map(({ channel, state, probability }) => `corner ${channel}: ${state}, ${percent(probability)}`),
     ...judged.next
       .slice(0, 6)
       .map(
         (move) =>
-          `next ${move.check}${move.while ? ` while ${move.while}` : ''}, ${at(move.channel)}: ${move.minutes} min, ${move.cost}, saves ${move.expectedSaving}`,
+          `next ${moveKey(move.move)}: ${move.minutes} min, ${move.cost}, ${move.because} ${move.expectedSaving}${move.chance === undefined ? '' : `, chance ${percent(move.chance)}`}`,
       ),
     ...judged.next.slice(0, 1).map((move) => `because ${move.why}`),
+    ...(judged.bar ? [`bar ${judged.bar.id}: ${judged.bar.sentence}`] : []),
     ...(judged.stop ? [`stop ${judged.stop.id}`] : []),
     ...judged.cautions.map((caution) => `caution ${caution.id}`),
     ...judged.doubtful.map((doubt) => `doubtful ${doubt.id}`),

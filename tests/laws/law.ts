@@ -1,6 +1,6 @@
 import type { CaseFile, Observation, Repair, Vehicle } from '../../core/casefile/contract';
 import type { Channel, RepairSegment, SensorType } from '../../core/casefile/words';
-import type { Assessment, Move } from '../../core/judgement/assess';
+import type { Assessment, PrintedMove as Move } from '../../core/judgement/assess';
 
 /** An everyday situation and what a careful mechanic would accept as its answer. */
 export interface Situation {

@@ -8,7 +8,10 @@ import { readingsOf } from '../../core/livelog/readings';
 import { seriesOf } from '../../core/livelog/series';
 import type { Watched } from '../../core/livelog/watching';
 import { Finishing, NOTHING_DONE, stakesOf } from '../../core/planning/finishing';
+import { segmentViews } from '../../core/belief/segments';
+import { verdictsOf } from '../../core/evidence/verdictOf';
 import { planMoves } from '../../core/planning/plan';
+import { seenSince } from '../../core/planning/seen';
 import { repairOptions } from '../../core/planning/repairOptions';
 import { statesOf } from '../../core/planning/states';
 import { summaryOf } from '../../core/report/record';
@@ -26,6 +29,15 @@ export const QUESTION = { file: CASE, posterior: POSTERIOR, ranked, scenarios, d
 export const PLAN = planMoves(QUESTION);
 const all = POSTERIOR.timeline.stages.flatMap(({ observations }) => observations);
 const latest = POSTERIOR.timeline.stages.at(-1)?.observations ?? [];
+/** What moves and parts are said from: `MOVE_FACTS`, `PART_FACTS`, `SEGMENTS_SEEN`. */
+export const MOVE_FACTS = { file: CASE, ranked, seen: seenSince(latest, CASE, new Set()) };
+export const PART_FACTS = {
+  file: CASE,
+  posterior: POSTERIOR,
+  verdicts: verdictsOf(POSTERIOR.timeline),
+  doubtful: new Set<string>(),
+};
+export const SEGMENTS_SEEN = segmentViews(POSTERIOR);
 export const FACTS = { ...QUESTION, all, latest, lastRepair: CASE.repairs?.[0] ?? null, moves: PLAN.moves, plan: PLAN };
 
 /** A recording of 90 s in which the front right wheel stays at zero: as read, side by side, and as judged. */

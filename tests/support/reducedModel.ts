@@ -1,3 +1,4 @@
+import type { CheckId } from '../../core/knowledge/checks/checkIds';
 import type { Scenario } from '../../core/belief/posterior';
 import type { CaseFile } from '../../core/casefile/contract';
 import type { Cause } from '../../core/knowledge/faults';
@@ -60,9 +61,9 @@ export function checkWith(
   const shown = job.states.all.map((_state, s) => seen[s] ?? 0);
   return {
     kind: 'check',
-    name,
+    name: name as CheckId,
     channel: 'front-left',
-    record: { of: 'channel', words: name, ifs: 'If it shows, that is told.', setups },
+    record: { of: 'channel', words: name, ifs: ['If it shows, that is told.'], setups },
     minutes,
     openings: openingsFor(setups, job.file, 'front-left'),
     mayBreakSensor: 0,

@@ -6,7 +6,7 @@ import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
 import { sayMoney } from '../../../core/words/money';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import DebriefPanel from './DebriefPanel.vue';
 import DoPanel from './DoPanel.vue';
 import MeterPanel from './MeterPanel.vue';

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { onMounted, shallowRef } from 'vue';
+import { computed, onMounted, shallowRef } from 'vue';
 import type { Debrief, WeighedMove } from '../../../bench/practice/debrief';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel } from '../../../core/vehicle/sides';
+import type { LoggedRef } from '../../../bench/trial/ledger';
+import { repairRecord } from '../../../core/knowledge/repairs/all';
+import { capital } from '../../../core/words/capital';
+import { percent } from '../../../core/words/percent';
 import { sayMoney } from '../../../core/words/money';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';
@@ -29,18 +33,30 @@ async function lookBack(): Promise<void> {
 onMounted(lookBack);
 
 const money = (amount: number): string => sayMoney(Math.round(amount), job.file?.owner?.currency);
-const percent = (share: number): string => `${Math.round(100 * share)} %`;
+/** Of a fault that was mended nobody believes more. */
+const GONE = 0.02;
 /** A repair after which the fault is hardly believed any more has cured it. */
 function isGone(weighedMove: WeighedMove): boolean {
-  return weighedMove.move.startsWith('repair:') && weighedMove.after < 0.02;
+  return weighedMove.move.is === 'repair' && weighedMove.after < GONE;
 }
 function worth(weighedMove: WeighedMove): string {
   if (isGone(weighedMove)) return texts.theFaultIsGone;
   return texts.chanceOfTheReal(percent(weighedMove.before), percent(weighedMove.after));
 }
-function sentence(move: string, channel: Channel | null): string {
-  return job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move;
+/** What is no move of the contract. */
+const OTHERS = { drive: texts.driveAShortLoop, probe: texts.probesPutWhereThey } as const;
+function sentence(move: LoggedRef): string {
+  switch (move.is) {
+    case 'drive':
+    case 'probe':
+      return OTHERS[move.is];
+    default:
+      return job.file ? moveSentence(move, job.file, values.sides) : '';
+  }
 }
+const leastRepairs = computed(() =>
+  (debrief.value?.leastRepairs ?? []).map((repair) => capital(repairRecord(repair)?.words ?? '')).join(', '),
+);
 function place(channel: Channel | null): string {
   return channel ? `, ${sayChannel(channel, values.sides, job.file?.vehicle.steeringSide)}` : '';
 }
@@ -78,7 +94,7 @@ function place(channel: Channel | null): string {
           <dt>{{ texts.whoKnowsTheFault }}</dt>
           <dd class="figure">{{ money(debrief.leastCost) }}</dd>
           <dd class="muted">
-            {{ debrief.leastRepairs.map((one) => sentence(one === 'clear' ? one : `repair:${one}`, null)).join(', ') }}
+            {{ leastRepairs }}
           </dd>
         </div>
       </dl>
@@ -87,7 +103,7 @@ function place(channel: Channel | null): string {
           <h2>{{ texts.yourRoad }}</h2>
           <ol class="rows">
             <li v-for="(move, at) in debrief.moves" :key="at" class="move">
-              <span>{{ sentence(move.move, move.channel) }}</span>
+              <span>{{ sentence(move.move) }}</span>
               <span class="figure">{{ money(move.cost) }}</span>
               <span
                 class="muted worth"
@@ -105,7 +121,7 @@ function place(channel: Channel | null): string {
           <h2>{{ texts.theAdvisersRoad }}</h2>
           <ol class="rows">
             <li v-for="(entry, at) in debrief.adviser.road" :key="at" class="move">
-              <span>{{ sentence(entry.move, entry.channel) }}</span><span class="figure">{{ money(entry.cost) }}</span>
+              <span>{{ sentence(entry.move) }}</span><span class="figure">{{ money(entry.cost) }}</span>
             </li>
           </ol>
         </div>

@@ -3,6 +3,7 @@ import { capital } from '../../../core/words/capital';
 import { computed, ref } from 'vue';
 import { CHECKS } from '../../../core/knowledge/checks/all';
 import { REPAIRS } from '../../../core/knowledge/repairs/all';
+import { repairMove } from '../../../core/knowledge/moves';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { Channel } from '../../../core/casefile/words';
 import { describeObservation } from '../../../core/report/describe';
@@ -71,7 +72,8 @@ async function make(deed: Deed): Promise<void> {
 async function mend(repair: string): Promise<void> {
   const channel = OF_CAR.has(repair) ? null : job.subject;
   const shown = await act({ do: 'repair', repair, channel });
-  const sentence = job.file ? moveSentence({ check: `repair:${repair}`, channel }, job.file, values.sides) : repair;
+  const move = repairMove(repair, channel);
+  const sentence = job.file && move ? moveSentence(move, job.file, values.sides) : '';
   answers.value = [
     `${sentence}: ${shown?.result === 'fixed' ? texts.erasedDrivenAndThe : texts.erasedDrivenAndTheLamps}`,
   ];

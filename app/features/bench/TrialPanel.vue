@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '../../../core/words/percent';
 import { fixed } from '../../../core/words/figures';
 import { computed, ref, shallowRef } from 'vue';
 import { reliability, summarise, type CarResult, type Policy } from '../../../bench/trial/trial';
@@ -40,7 +41,6 @@ async function start(): Promise<void> {
   running.value = null;
 }
 
-const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 </script>
 
 <template>

@@ -54,7 +54,9 @@ const plate = computed(() => {
   return { ...drawn, figures: { 'display-value': check.text.value, 'display-unit': unit } };
 });
 const meanings = computed(() =>
-  check.sheet.value && check.job.file ? meaningsOf(check.sheet.value.check, check.channel.value, check.job.file) : [],
+  check.sheet.value && check.job.file
+    ? meaningsOf({ is: 'check', check: check.sheet.value.check, channel: check.channel.value }, check.job.file)
+    : [],
 );
 
 function said(observation: Observation): string {

@@ -5,7 +5,7 @@ import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { compareSides } from '../../../core/evidence/compareSides';
 import { sayChannel } from '../../../core/vehicle/sides';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import { usePreferences } from '../../stores/preferences';
 import { texts } from '#words/screens/find';
 

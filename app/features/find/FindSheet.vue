@@ -7,7 +7,8 @@ import { SEGMENTS, type Segment } from '../../../core/casefile/words';
 import { faultName } from '../../../core/knowledge/faults';
 import { SEGMENT_EXPLAINED } from '../../../core/knowledge/names';
 import { sayChannel } from '../../../core/vehicle/sides';
-import { pathOf, percent, summaryOf } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
+import { pathOf, summaryOf } from '../../shared/path/pathView';
 import SignalPath from '../../shared/path/SignalPath.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
@@ -30,7 +31,7 @@ watch(
 );
 
 const where = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
-const pieces = computed(() => pathOf(job.assessment?.segments ?? [], job.subject));
+const pieces = computed(() => pathOf(job.assessment?.parts ?? [], job.subject, job.assessment?.verdicts));
 const likeliest = computed(() =>
   pieces.value.reduce((best, piece) => (piece.probability > best.probability ? piece : best)),
 );

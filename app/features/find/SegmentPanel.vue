@@ -88,7 +88,7 @@ const plate = computed(() => checkPlate(`look:${props.piece.segment}`, props.at 
   border-color: var(--fault);
 }
 
-.proved-good {
+.checked-good {
   border-color: var(--proved);
 }
 

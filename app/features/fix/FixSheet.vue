@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
+import { moveKey } from '../../../core/knowledge/moves';
+import { placeOfMove } from '../../shared/nextMove/moveView';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { sayMoney } from '../../../core/words/money';
 import { usePreferences } from '../../stores/preferences';
@@ -17,9 +19,9 @@ const { values } = usePreferences();
 const options = computed(() =>
   fix.options.value.map((option) => ({
     ...option,
-    key: `${option.check}${option.channel}`,
-    words: fix.job.file ? moveSentence(option, fix.job.file, values.sides) : option.check,
-    to: { name: 'fix', query: { repair: option.check.slice(7), at: option.channel ?? '' } },
+    key: moveKey(option.move),
+    words: fix.job.file ? moveSentence(option.move, fix.job.file, values.sides) : '',
+    to: placeOfMove(option.move),
   })),
 );
 const isReady = computed(() => fix.job.assessment?.stop?.id === 'enough-known');

@@ -21,7 +21,7 @@ const emit = defineEmits<{ open: [id: string] }>();
         :aria-current="step.id === current ? 'step' : undefined"
         @click="emit('open', step.id)"
       >
-        <StateMark v-if="step.done" state="proved-good" />{{ step.text }}
+        <StateMark v-if="step.done" state="checked-good" />{{ step.text }}
       </button>
     </template>
   </nav>

@@ -3,6 +3,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '../../../core/casefile/words';
 import { composeGuide, composeHome, type GuideStep } from '../../../core/guide/compose';
 import type { Phase } from '../../../core/knowledge/guide/step';
+import { repairMove } from '../../../core/knowledge/moves';
 import { moveSentence } from '../../../core/judgement/sentence';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
@@ -18,6 +19,9 @@ export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
   fit: texts.fit,
   'close-up': texts.closeUp,
 };
+
+/** More repairs than these nobody weighs. */
+const MOST_OPTIONS = 6;
 
 /** What the Fix stage shows and does. */
 export function useFix() {
@@ -40,9 +44,8 @@ export function useFix() {
   const steps = computed<readonly GuideStep[]>(() => guide.value?.phases.flatMap((phase) => phase.steps) ?? []);
   const title = computed(() => {
     if (isForTheNight.value) return texts.forTheNight;
-    return job.file && repair.value
-      ? moveSentence({ check: `repair:${repair.value}`, channel: channel.value }, job.file, values.sides)
-      : '';
+    const move = repairMove(repair.value, channel.value);
+    return job.file && move ? moveSentence(move, job.file, values.sides) : '';
   });
   const named = computed(() => ({ repair: repair.value, ...(channel.value ? { at: channel.value } : {}) }));
   const nightly = computed(() => (isForTheNight.value ? { night: '1' } : {}));
@@ -54,7 +57,7 @@ export function useFix() {
 
   /** Repairs that the adviser would make now, likeliest to pay first. */
   const options = computed(() =>
-    (job.assessment?.next ?? []).filter((entry) => entry.check.startsWith('repair:')).slice(0, 6),
+    (job.assessment?.next ?? []).filter(({ move }) => move.is === 'repair').slice(0, MOST_OPTIONS),
   );
 
   const doing = useFixSteps({ steps, current, index, channel, choose: (id) => (chosen.value = id) });

@@ -74,7 +74,7 @@ defineProps<{ job: JobRecord; glance: Glance }>();
   font-weight: 700;
 }
 
-.proved-good {
+.checked-good {
   color: var(--proved);
 }
 

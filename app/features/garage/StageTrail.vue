@@ -14,7 +14,7 @@ defineProps<{ job: string; stage: StageId; visited: readonly StageId[] }>();
         :to="{ name: entry.id, params: { job } }"
         :class="{ here: entry.id === stage, visited: visited.includes(entry.id) && entry.id !== stage }"
         :aria-current="entry.id === stage ? 'step' : undefined"
-        ><StateMark v-if="visited.includes(entry.id) && entry.id !== stage" class="tick" state="proved-good" />{{
+        ><StateMark v-if="visited.includes(entry.id) && entry.id !== stage" class="tick" state="checked-good" />{{
           entry.id === stage ? `${entry.number} ${entry.name}` : entry.name
         }}</RouterLink
       >

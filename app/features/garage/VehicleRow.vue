@@ -126,7 +126,7 @@ async function startJob(): Promise<void> {
             texts.finishedJobs(entry.finished.length, entry.finished.map(({ title }) => title).join(', '))
           }}</span>
           <b v-if="saved && !isUnfolded" class="saved"
-            ><StateMark state="proved-good" /> {{ texts.lessThanQuoted(saved) }}</b
+            ><StateMark state="checked-good" /> {{ texts.lessThanQuoted(saved) }}</b
           >
           <b class="show">{{ isUnfolded ? texts.hide : texts.show }}</b>
         </button>

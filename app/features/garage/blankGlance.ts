@@ -1,4 +1,4 @@
-import type { SegmentState } from '../../../core/belief/segments';
+import type { PartState } from '../../../core/judgement/parts';
 import type { Channel } from '../../../core/casefile/words';
 import type { MoveView } from '../../shared/nextMove/moveView';
 import type { MiniCorner } from '../../shared/plan/places';
@@ -10,7 +10,7 @@ export interface Glance {
   readonly subject: Channel;
   /** The corner that stands out, or that was repaired; empty where none does. */
   readonly where: string;
-  readonly state: SegmentState;
+  readonly state: PartState;
   readonly word: string;
   /** Null while the adviser is still at it. */
   readonly move: MoveView | null;
@@ -19,10 +19,10 @@ export interface Glance {
 
 /** A job of which nothing is known yet: every corner an open question. */
 export const blankGlance = ({ file, subject }: JobRecord): Glance => ({
-  corners: file.vehicle.channels.map((channel) => ({ channel, state: 'open-question' as const })),
+  corners: file.vehicle.channels.map((channel) => ({ channel, state: 'not-checked' as const })),
   subject: (subject as Channel | null) ?? file.vehicle.channels[0] ?? 'front-left',
   where: '',
-  state: 'open-question',
+  state: 'not-checked',
   word: '',
   move: null,
   watch: null,

@@ -68,11 +68,11 @@ describe('a job at a glance', () => {
     expect(glance('bertie-deaf')).toMatchObject({ where: 'front left', state: 'suspect' });
   });
   test('names no corner while none stands out', () => {
-    expect(glance('pebble-new')).toMatchObject({ where: '', word: '', state: 'open-question' });
+    expect(glance('pebble-new')).toMatchObject({ where: '', word: '', state: 'not-checked' });
   });
   test('of a watch: what was mended, and how many clean trips there are and have to be', () => {
     const pebble = glance('pebble-loom');
-    expect(pebble).toMatchObject({ state: 'proved-good', watch: { clean: 3, needed: 7 } });
+    expect(pebble).toMatchObject({ state: 'checked-good', watch: { clean: 3, needed: 7 } });
     expect(pebble.move?.sentence).toBe('Drive as usual and note every trip');
     expect(pebble.move?.why).toContain('After 4 more clean trips');
   });

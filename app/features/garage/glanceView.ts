@@ -4,7 +4,7 @@ import { proofView } from '../../../core/proof/proofView';
 import { describeRepair, type Speech } from '../../../core/report/describe';
 import type { Channel } from '../../../core/casefile/words';
 import { nextMoveView } from '../../shared/nextMove/moveView';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import { cornersOf, type CornerView } from '../../shared/plan/planView';
 import type { JobRecord } from '../../storage/garageStorage';
 import type { Glance } from './blankGlance';
@@ -12,12 +12,12 @@ import { texts } from '#words/screens/garage';
 import { inSentence } from '#words/language';
 
 type Outstanding = Pick<Glance, 'where' | 'state' | 'word'>;
-const NOWHERE: Outstanding = { where: '', state: 'open-question', word: '' };
+const NOWHERE: Outstanding = { where: '', state: 'not-checked', word: '' };
 
 /** The likeliest segment of the corner that stands out. */
-function outstanding({ segments }: FullAssessment, corner: CornerView): Outstanding {
+function outstanding({ parts }: FullAssessment, corner: CornerView): Outstanding {
   if (corner.state !== 'suspect' && corner.state !== 'at-fault') return NOWHERE;
-  const [first] = segments
+  const [first] = parts
     .filter(({ channel }) => channel === corner.channel)
     .toSorted((a, b) => b.probability - a.probability);
   const state = first?.state === 'at-fault' || first?.state === 'suspect' ? first.state : corner.state;
@@ -38,7 +38,7 @@ export function glanceOf({ file, subject }: JobRecord, assessment: FullAssessmen
   const found = assessment && worst ? outstanding(assessment, worst) : NOWHERE;
   const mended: Outstanding | null =
     found === NOWHERE && repair
-      ? { where: '', state: 'proved-good', word: describeRepair(repair, file, speech) }
+      ? { where: '', state: 'checked-good', word: describeRepair(repair, file, speech) }
       : null;
   const proof = repair && assessment ? proofView(file, assessment.ranking, assessment.repairDoubt) : null;
   return {

@@ -32,8 +32,8 @@ async function ask(): Promise<void> {
 
 const own = computed(() => (job.file ? ownTimeOf(job.file).minutes : 0));
 const road = computed(() =>
-  (lesson.value?.road ?? []).map(({ move, channel }) =>
-    job.file ? moveSentence({ check: move, channel }, job.file, values.sides) : move,
+  (lesson.value?.road ?? []).flatMap(({ move }) =>
+    job.file && (move.is === 'check' || move.is === 'repair') ? [moveSentence(move, job.file, values.sides)] : [],
   ),
 );
 </script>

@@ -12,7 +12,7 @@ import ReminderList from '../../shared/reminders/ReminderList.vue';
 import { saveText } from '../../shared/saveText';
 import { endingWords } from '../../../core/proof/endingWords';
 import { sayMoney, USUAL_CURRENCY } from '../../../core/words/money';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import { useJob } from '../../stores/job';
 import { usePorts } from '../../stores/ports';
 import { usePreferences } from '../../stores/preferences';

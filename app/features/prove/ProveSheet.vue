@@ -23,7 +23,7 @@ const OTHER_ENDINGS = [
   ['unsolved', texts.iGiveUpFor],
   ['handed-over', texts.itIsWithA],
 ] as const;
-const MARKS = { good: 'proved-good', bad: 'at-fault', open: 'open-question' } as const;
+const MARKS = { good: 'checked-good', bad: 'at-fault', open: 'not-checked' } as const;
 </script>
 
 <template>

@@ -10,7 +10,7 @@ import { MOST_TRIPS_SAID } from '../../../core/proof/watch';
 import type { ProofView } from '../../../core/proof/proofView';
 import { showOwn } from '../../../core/quantities/ownUnits';
 import { usePreferences } from '../../stores/preferences';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import WatchCurve from './WatchCurve.vue';
 import SentenceWith from '../../shared/words/SentenceWith.vue';
 import { texts } from '#words/screens/prove';
@@ -27,7 +27,7 @@ const emit = defineEmits<{ end: [ending: 'solved' | null]; notCured: []; cameBac
 <template>
   <ol v-if="levels.length > 0" class="levels" data-test="levels" :aria-label="texts.howMuchIsProved">
     <li v-for="level in asked" :key="level" :class="{ reached: levels.includes(level) }">
-      <StateMark :state="levels.includes(level) ? 'proved-good' : 'open-question'" />{{ texts.levels[level] }}
+      <StateMark :state="levels.includes(level) ? 'checked-good' : 'not-checked'" />{{ texts.levels[level] }}
     </li>
   </ol>
   <section v-if="file.ending" class="verdict" data-test="ending">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import { texts } from '#words/screens/prove';
 
 /** How the doubt falls from trip to trip: those driven solid, those still needed open. */

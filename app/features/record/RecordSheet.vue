@@ -6,7 +6,7 @@ import { describeRepair } from '../../../core/report/describe';
 import { askOthers, ledgerCsv, readingsCsv, summaryMarkdown, summaryOf } from '../../../core/report/record';
 import { sayChannel } from '../../../core/vehicle/sides';
 import BrandMark from '../../shared/shell/BrandMark.vue';
-import { percent } from '../../shared/path/pathView';
+import { percent } from '../../../core/words/percent';
 import { saveBlob, saveText } from '../../shared/saveText';
 import { shownDay } from '../../shared/time';
 import { useJob } from '../../stores/job';

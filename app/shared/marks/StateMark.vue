@@ -1,45 +1,69 @@
 <script setup lang="ts">
-import type { SegmentState } from '../../../core/belief/segments';
+import type { PartState } from '../../../core/judgement/parts';
 
-/** The sign of a state: tick, dot, bang in a hatched box, cross. Shape says it; colour only helps. */
-defineProps<{ state: SegmentState }>();
+/** The sign of a state: dotted ring, tick in a disc, bang in a hatched diamond, cross in a box, lock. Shape says it; colour only helps. */
+defineProps<{ state: PartState }>();
 </script>
 
 <template>
-  <svg class="mark" :class="state" :viewBox="state === 'open-question' ? '5 0 6 16' : '0 0 16 16'" aria-hidden="true">
-    <path v-if="state === 'proved-good'" d="M2.5 8.5 6.5 12.5 13.5 3.5" />
-    <circle v-else-if="state === 'open-question'" cx="8" cy="8" r="2" />
-    <g v-else-if="state === 'suspect'">
-      <rect x="1.5" y="1.5" width="13" height="13" rx="2" />
-      <path d="M8 4.2v4.6M8 11.4v.6" />
-    </g>
-    <path v-else d="M3 3l10 10M13 3 3 13" />
+  <svg class="mark" :class="state" viewBox="0 0 16 16" aria-hidden="true">
+    <circle v-if="state === 'not-checked'" class="ring" cx="8" cy="8" r="6" />
+    <template v-else-if="state === 'checked-good'">
+      <circle class="disc" cx="8" cy="8" r="7.2" />
+      <path class="sign" d="M4.4 8.4 7 11l4.8-5.8" />
+    </template>
+    <template v-else-if="state === 'suspect'">
+      <path class="box" d="M8 .9 15.1 8 8 15.1.9 8z" />
+      <path class="sign" d="M8 4.4v4.4M8 11.4v.3" />
+    </template>
+    <template v-else-if="state === 'at-fault'">
+      <rect class="disc" x="1" y="1" width="14" height="14" rx="2" />
+      <path class="sign" d="M4.8 4.8l6.4 6.4M11.2 4.8l-6.4 6.4" />
+    </template>
+    <template v-else>
+      <path class="shackle" d="M4.6 7.4V5.2a3.4 3.4 0 0 1 6.8 0v2.2" />
+      <rect class="disc" x="2.4" y="7.2" width="11.2" height="8" rx="1.6" />
+    </template>
   </svg>
 </template>
 
 <style scoped>
 .mark {
-  width: 0.85em;
-  height: 0.85em;
+  width: 0.95em;
+  height: 0.95em;
   flex: none;
   fill: none;
   stroke: currentcolor;
-  stroke-width: 2.4;
   stroke-linecap: round;
-  vertical-align: -0.05em;
+  vertical-align: -0.1em;
 }
 
-.open-question {
-  width: 0.34em;
+.ring {
+  stroke-width: 1.8;
+  stroke-dasharray: 2.2 2.5;
 }
 
-.open-question circle {
+.disc {
   fill: currentcolor;
   stroke: none;
 }
 
-.suspect rect {
+.checked-good .sign,
+.at-fault .sign {
+  stroke: var(--raised);
+  stroke-width: 2.2;
+}
+
+.box {
   fill: var(--suspect-fill);
   stroke-width: 1.8;
+}
+
+.suspect .sign {
+  stroke-width: 2.2;
+}
+
+.shackle {
+  stroke-width: 2;
 }
 </style>

@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Move } from '../../../core/judgement/assess';
+import type { CheckRef } from '../../../core/knowledge/moves';
 import { moveSentence } from '../../../core/judgement/sentence';
 import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
 import { possibleAnswers } from '../../../core/judgement/possibleAnswers';
 import { useJob } from '../../stores/job';
 import StateMark from '../marks/StateMark.vue';
-import { pathOf, percent, type PathPiece } from '../path/pathView';
+import { percent } from '../../../core/words/percent';
+import { pathOf, type PathPiece } from '../path/pathView';
 import { texts } from '#words/shared/nextMove';
 import { inSentence } from '#words/language';
 
 /** What each answer of the recommended check would do to the path, drawn; nothing is recorded. */
-const props = defineProps<{ move: Move; file: CaseFile; subject: Channel }>();
+const props = defineProps<{ move: CheckRef; file: CaseFile; subject: Channel }>();
 const job = useJob();
 const paths = ref<readonly (readonly PathPiece[])[]>([]);
 const channel = computed(() => props.move.channel ?? props.subject);
-const answers = computed(() =>
-  possibleAnswers(props.move.check, props.move.channel, props.file, props.move.while === 'wiggle').slice(0, 9),
-);
+const MOST_ANSWERS = 9;
+const answers = computed(() => possibleAnswers(props.move, props.file).slice(0, MOST_ANSWERS));
 
 watch(
   answers,
@@ -97,9 +97,13 @@ section {
   border-bottom: 3px dotted var(--question);
 }
 
-.path i.proved-good {
+.path i.checked-good {
   color: var(--proved);
   border-bottom: 3px solid var(--proved);
+}
+
+.path i.cannot-check {
+  border-bottom: 3px double var(--question);
 }
 
 .path i.suspect {

@@ -10,7 +10,8 @@ import { faultName } from '../../../core/knowledge/faults';
 import { sayChannel, type SideSpeech } from '../../../core/vehicle/sides';
 import { sayMoney } from '../../../core/words/money';
 import { useJob } from '../../stores/job';
-import { percent } from '../path/pathView';
+import { moveKey } from '../../../core/knowledge/moves';
+import { percent } from '../../../core/words/percent';
 import AnswerPaths from './AnswerPaths.vue';
 import { placeOfMove } from './moveView';
 import { texts } from '#words/shared/nextMove';
@@ -29,9 +30,10 @@ const isOpen = defineModel<boolean>({ required: true });
 const moves = computed(() =>
   props.assessment.next.slice(0, 9).map((move) => ({
     ...move,
-    key: `${move.check}${move.while ?? ''}@${move.channel}`,
-    words: moveSentence(move, props.file, props.sides),
-    to: placeOfMove(move),
+    key: moveKey(move.move),
+    words: moveSentence(move.move, props.file, props.sides),
+    check: move.move.is === 'check' ? move.move : null,
+    to: placeOfMove(move.move),
   })),
 );
 const beliefs = computed(() =>
@@ -58,9 +60,9 @@ watch(
 );
 const overturns = computed(() =>
   (notice.value ?? []).map((entry) => ({
-    key: `${entry.check}.${entry.channel}.${entry.answer}`,
+    key: `${moveKey(entry.move)}.${entry.answer}`,
     answer: entry.answer,
-    check: moveSentence({ ...entry, while: entry.manner }, props.file, props.sides),
+    check: moveSentence(entry.move, props.file, props.sides),
     instead: [
       faultName(entry.instead.fault),
       entry.instead.channel ? sayChannel(entry.instead.channel, props.sides, props.file.vehicle.steeringSide) : '',
@@ -95,7 +97,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
         </li>
       </ul>
     </section>
-    <AnswerPaths v-if="isOpen && assessment.next[0]" :move="assessment.next[0]" :file="file" :subject="subject" />
+    <AnswerPaths v-if="isOpen && moves[0]?.check" :move="moves[0].check" :file="file" :subject="subject" />
     <section>
       <h3>{{ texts.movesBestFirst }}</h3>
       <p class="muted small">
@@ -104,7 +106,7 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
       <ol class="rows">
         <li v-for="(move, index) in moves" :key="move.key">
           <button
-            v-if="!move.check.startsWith('repair:')"
+            v-if="move.check"
             class="tap quiet whatif"
             type="button"
             :aria-expanded="imagined === move.key"
@@ -117,7 +119,13 @@ const size = computed(() => (window.innerWidth < 700 ? '100%' : '560px'));
             <span class="muted">{{ move.why }}</span>
             <span class="figure">{{ texts.min(Math.round(move.minutes), sayMoney(move.cost, currency)) }}</span>
           </RouterLink>
-          <AnswerPaths v-if="imagined === move.key" class="imagined" :move="move" :file="file" :subject="subject" />
+          <AnswerPaths
+            v-if="move.check && imagined === move.key"
+            class="imagined"
+            :move="move.check"
+            :file="file"
+            :subject="subject"
+          />
         </li>
       </ol>
     </section>

@@ -15,7 +15,7 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
     <li v-for="piece in pieces" :key="piece.segment" :class="[piece.state, { selected: piece.segment === selected }]">
       <button
         type="button"
-        :aria-label="heard(piece.shortName, `${piece.name}: ${piece.label}`)"
+        :aria-label="heard(piece.shortName, [`${piece.name}: ${piece.label}`, piece.reason].filter(Boolean).join(', '))"
         :aria-pressed="piece.segment === selected"
         :data-segment="piece.segment"
         :data-state="piece.state"
@@ -60,12 +60,16 @@ button {
   background: radial-gradient(circle, var(--question) 38%, transparent 42%) 0 / 8px 6px;
 }
 
-.proved-good button {
+.checked-good button {
   color: var(--proved);
 }
 
-.proved-good .line {
+.checked-good .line {
   background: var(--proved);
+}
+
+.cannot-check .line {
+  background: linear-gradient(var(--question) 0 2px, transparent 2px 4px, var(--question) 4px);
 }
 
 .suspect button {

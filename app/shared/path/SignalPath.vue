@@ -32,6 +32,7 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
           <span class="line after" />
         </span>
         <span class="label"><StateMark :state="piece.state" />{{ piece.label }}</span>
+        <span class="reason">{{ piece.reason }}</span>
         <span class="pointer" />
       </button>
     </li>
@@ -102,30 +103,48 @@ const emit = defineEmits<{ select: [segment: Segment] }>();
 }
 
 .label {
-  /* Two lines, whatever stands there: nothing below moves when a word changes. */
-  min-height: 2.8em;
   padding: 0 4px;
   font-size: 0.92rem;
   line-height: 1.3;
   text-align: center;
   color: var(--question);
+  font-weight: 600;
+}
+
+/* Kept free, whatever stands there: nothing below moves when a word changes. */
+.reason {
+  min-height: 1.3em;
+  margin-top: -6px;
+  padding: 0 4px;
+  font-size: 0.86rem;
+  line-height: 1.3;
+  text-align: center;
+  color: var(--muted);
+}
+
+.cannot-check .tile {
+  border-style: solid;
+  background: repeating-linear-gradient(0deg, var(--line) 0 1px, var(--raised) 1px 6px);
+}
+
+.cannot-check .line {
+  border-top: 5px double var(--question);
 }
 
 .label :deep(svg) {
   margin-right: 4px;
 }
 
-.proved-good .tile {
+.checked-good .tile {
   border: 2.5px solid var(--proved);
 }
 
-.proved-good .line {
+.checked-good .line {
   border-top: 5px solid var(--proved);
 }
 
-.proved-good .label {
+.checked-good .label {
   color: var(--proved);
-  font-weight: 600;
 }
 
 .suspect .tile {

@@ -1,16 +1,22 @@
-import type { SegmentState, SegmentView } from '../../../core/belief/segments';
 import { SEGMENTS, type Channel, type Segment } from '../../../core/casefile/words';
+import type { FullAssessment } from '../../../core/judgement/assess';
+import type { CheckedBy, PartState, PartView } from '../../../core/judgement/parts';
 import { SEGMENT_NAMES } from '../../../core/knowledge/names';
+import { showFigure } from '../../../core/quantities/show';
+import { percent } from '../../../core/words/percent';
 import { texts } from '#words/shared/path';
+import { inSentence } from '#words/language';
 
 /** One segment as drawn. */
 export interface PathPiece {
   readonly segment: Segment;
   readonly name: string;
   readonly shortName: string;
-  readonly state: SegmentState;
+  readonly state: PartState;
   readonly probability: number;
   readonly label: string;
+  /** The finding that made it good, or why it can't be checked; empty where there is none. */
+  readonly reason: string;
 }
 
 const SHORT: Readonly<Record<Segment, string>> = {
@@ -23,19 +29,15 @@ const SHORT: Readonly<Record<Segment, string>> = {
   module: texts.mod,
 };
 
-/** A share as people read it: never 0 or 100 where it isn't. */
-export function percent(share: number): string {
-  if (share < 0.005) return '<1\u00a0%';
-  if (share < 1 && share >= 0.995) return '99\u00a0%';
-  return `${Math.round(share * 100)}\u00a0%`;
-}
-
-function labelOf(state: SegmentState, probability: number): string {
+/** A state in words; per cent stand only with what is suspected. */
+export function stateWords(state: PartState, probability: number): string {
   switch (state) {
-    case 'proved-good':
-      return 'proved';
-    case 'open-question':
-      return texts.notRuledOut(percent(probability));
+    case 'checked-good':
+      return texts.checkedGood;
+    case 'not-checked':
+      return texts.notCheckedYet;
+    case 'cannot-check':
+      return texts.cannotCheck;
     case 'suspect':
       return texts.suspect(percent(probability));
     case 'at-fault':
@@ -45,11 +47,28 @@ function labelOf(state: SegmentState, probability: number): string {
   }
 }
 
-/** The seven pieces of a channel's path; before the first judgement all are open questions. */
-export function pathOf(views: readonly SegmentView[], channel: Channel): PathPiece[] {
+const BY: Readonly<Record<CheckedBy['by'], string>> = {
+  eye: texts.byEye,
+  meter: texts.byMeter,
+  reader: texts.byReader,
+};
+
+type Verdicts = FullAssessment['verdicts'];
+
+function reasonOf({ checked, because }: PartView, verdicts: Verdicts): string {
+  if (checked) {
+    const figure = verdicts[checked.observation]?.figure;
+    const shown = figure ? showFigure(figure.value, figure.unit) : '';
+    return [BY[checked.by], shown].filter(Boolean).join(' ');
+  }
+  return because === null ? '' : texts.because[because];
+}
+
+/** The seven pieces of a channel's path; before the first judgement none is checked. */
+export function pathOf(parts: readonly PartView[], channel: Channel, verdicts: Verdicts = {}): PathPiece[] {
   return SEGMENTS.map((segment) => {
-    const view = views.find((view) => view.channel === channel && view.segment === segment);
-    const state = view?.state ?? 'open-question';
+    const view = parts.find((part) => part.channel === channel && part.segment === segment);
+    const state = view?.part ?? 'not-checked';
     const probability = view?.probability ?? 0;
     return {
       segment,
@@ -57,19 +76,25 @@ export function pathOf(views: readonly SegmentView[], channel: Channel): PathPie
       shortName: SHORT[segment],
       state,
       probability,
-      label: view ? labelOf(state, probability) : texts.notCheckedYet,
+      label: stateWords(state, probability),
+      reason: view ? reasonOf(view, verdicts) : '',
     };
   });
 }
 
-const numbered = (count: number): string => texts.numbers[count] ?? String(count);
-
-/** The path in half a sentence. */
+/** The path in half a sentence: how many parts are checked good, which is suspect or at fault. */
 export function summaryOf(pieces: readonly PathPiece[]): string {
-  const count = (state: SegmentState): number => pieces.filter((piece) => piece.state === state).length;
-  const good = count('proved-good');
-  const parts = [texts.provedGood(numbered(good), good === 7 ? '' : texts.ofSeven)];
-  if (count('at-fault') > 0) parts.push(texts.partsAtFault(numbered(count('at-fault'))));
-  if (count('suspect') > 0) parts.push(texts.suspects(numbered(count('suspect'))));
-  return parts.join(', ');
+  const named = (state: PartState): string =>
+    pieces
+      .filter((piece) => piece.state === state)
+      .map(({ name }) => inSentence(name))
+      .join(', ');
+  const good = pieces.filter(({ state }) => state === 'checked-good').length;
+  const [fault, suspect] = [named('at-fault'), named('suspect')];
+  return [
+    texts.checkedGoodOf(good, pieces.length),
+    ...(fault === '' ? [] : [texts.isAtFault(fault)]),
+    ...(suspect === '' ? [] : [texts.isSuspect(suspect)]),
+    ...(fault === '' && suspect === '' && good === 0 ? [texts.nothingSuspect] : []),
+  ].join(', ');
 }

@@ -12,7 +12,7 @@ const emit = defineEmits<{ select: [channel: Channel] }>();
 
 const route = computed(() => ROUTES[props.subject]);
 const stateOf = computed(
-  () => props.corners.find((corner) => corner.channel === props.subject)?.state ?? 'open-question',
+  () => props.corners.find((corner) => corner.channel === props.subject)?.state ?? 'not-checked',
 );
 </script>
 
@@ -84,8 +84,8 @@ svg {
   stroke-width: 2;
 }
 
-.wheel.proved-good rect,
-.wheel.proved-good circle {
+.wheel.checked-good rect,
+.wheel.checked-good circle {
   stroke: var(--proved);
   stroke-width: 3;
 }
@@ -137,7 +137,7 @@ svg {
   stroke-linecap: butt;
 }
 
-.route.proved-good {
+.route.checked-good {
   stroke: var(--proved);
   stroke-dasharray: none;
 }
@@ -211,11 +211,11 @@ svg {
   white-space: normal;
 }
 
-.proved-good .word {
+.checked-good .word {
   color: var(--proved);
 }
 
-.open-question .word {
+.not-checked .word {
   color: var(--question);
 }
 

@@ -53,7 +53,7 @@ button {
   background: var(--raised);
 }
 
-.proved-good {
+.checked-good {
   color: var(--proved);
 }
 

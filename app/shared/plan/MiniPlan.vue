@@ -16,7 +16,7 @@ const marks = computed(() =>
     at: `translate(${WHEELS[channel].x + MIDDLE.x} ${WHEELS[channel].y + (channel === 'rear-axle' ? 8 : MIDDLE.y)})`,
   })),
 );
-const state = computed(() => props.corners.find(({ channel }) => channel === props.subject)?.state ?? 'open-question');
+const state = computed(() => props.corners.find(({ channel }) => channel === props.subject)?.state ?? 'not-checked');
 </script>
 
 <template>
@@ -24,13 +24,17 @@ const state = computed(() => props.corners.find(({ channel }) => channel === pro
     <CarBody />
     <path class="route" :class="state" :d="ROUTES[subject]" />
     <g v-for="mark in marks" :key="mark.channel" :transform="mark.at" :class="mark.state">
-      <template v-if="mark.state === 'proved-good'">
+      <template v-if="mark.state === 'checked-good'">
         <circle r="23" />
         <path d="M-10 1l7 8L11-9" />
       </template>
-      <template v-else-if="mark.state === 'open-question'">
+      <template v-else-if="mark.state === 'not-checked'">
         <circle r="22" stroke-dasharray="6 6" />
         <circle class="dot" r="4" />
+      </template>
+      <template v-else-if="mark.state === 'cannot-check'">
+        <path d="M-9-3v-7a9 9 0 0 1 18 0v7" />
+        <rect x="-16" y="-3" width="32" height="24" rx="5" />
       </template>
       <template v-else>
         <rect x="-26" y="-26" width="52" height="52" rx="8" />
@@ -63,19 +67,19 @@ path {
   stroke-linejoin: round;
 }
 
-.proved-good {
+.checked-good {
   color: var(--proved);
 }
 
-.open-question {
+.not-checked {
   color: var(--question);
 }
 
-.open-question circle {
+.not-checked circle {
   stroke-width: 3;
 }
 
-.open-question .dot {
+.not-checked .dot {
   fill: currentcolor;
   stroke: none;
 }
@@ -111,7 +115,7 @@ path {
   stroke-linecap: butt;
 }
 
-.route.proved-good {
+.route.checked-good {
   stroke-dasharray: none;
 }
 </style>

@@ -1,10 +1,10 @@
-import type { SegmentState } from '../../../core/belief/segments';
+import type { PartState } from '../../../core/judgement/parts';
 import type { Channel } from '../../../core/casefile/words';
 
 /** A corner of the small plan. */
 export interface MiniCorner {
   readonly channel: Channel;
-  readonly state: SegmentState;
+  readonly state: PartState;
 }
 
 /** Where a wheel's near edge is drawn, in the plan's own units. */

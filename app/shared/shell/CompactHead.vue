@@ -82,7 +82,7 @@ const emit = defineEmits<{ open: [] }>();
   gap: 5px;
 }
 
-.proved-good {
+.checked-good {
   color: var(--proved);
 }
 

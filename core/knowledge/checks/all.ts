@@ -56,7 +56,7 @@ export function checksOf(segment: Segment, type: SensorType | undefined): CheckR
   const fits = CHECKS.filter(
     (record) =>
       record.of !== 'car' &&
-      !record.check.startsWith('ask:') &&
+      !record.isQuestion &&
       (!record.only || !type || record.only === type) &&
       segmentsToldBy(record).includes(segment),
   );

@@ -30,6 +30,12 @@ export interface SheetRecord {
   readonly caution?: string;
 }
 
+/** A sentence of what an answer would change; one that sends to other checks is said only while one of them is open. */
+export type IfSentence = string | { readonly text: string; readonly sends: readonly CheckId[] };
+
+/** Where who reads "look at the wiring" goes. */
+export const WIRING: readonly CheckId[] = ['look:loom', 'meter:wire-1:resistance'];
+
 /** A check in one record: the move, what it shows under each fault, how it is made and answered. */
 export interface CheckRecord {
   /** Its name in the contract, such as `meter:sensor:resistance`. */
@@ -40,8 +46,8 @@ export interface CheckRecord {
   readonly name: string;
   /** What to do, as a sentence without a stop. */
   readonly words: string;
-  /** What its answers could change, as one or two sentences that begin with "If". */
-  readonly ifs: string;
+  /** What its answers could change, as sentences that begin with "If". */
+  readonly ifs: readonly IfSentence[];
   readonly table: TypedTable;
   /** Minutes beyond its set-ups, for an owner at home (trade experience). */
   readonly minutes: number;
@@ -55,6 +61,8 @@ export interface CheckRecord {
   readonly sheet?: SheetRecord;
   readonly answer?: Answer;
   readonly examples?: readonly Example[];
+  /** It is asked of the owner or the manual, and of no part of the car. */
+  readonly isQuestion?: true;
 }
 
 /**

@@ -1,7 +1,7 @@
 import * as sensor from '../tables/meterSensor';
 import * as signal from '../tables/meterSignal';
 import { SUPPLY_AT_PLUG } from '../tables/meterLoom';
-import { meterCheck, type CheckRecord, type Example } from './check';
+import { meterCheck, WIRING, type CheckRecord, type Example } from './check';
 import { MODULE_PLUG_CAUTION } from './looks';
 import { texts } from '#words/knowledge/meterSensor';
 
@@ -28,7 +28,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.acrossTheSensor,
     words: texts.disconnectTheSensorAnd,
-    ifs: texts.ifItReadsOl,
+    ifs: [texts.ifItReadsOl, { text: texts.ifItReadsAsItShould, sends: WIRING }],
     table: sensor.SENSOR_RESISTANCE,
     minutes: 3,
     setups: ['plug-apart'],
@@ -46,7 +46,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.acrossTheSensorLead,
     words: texts.measureAcrossTheSensor,
-    ifs: texts.ifItJumpsThe,
+    ifs: [texts.ifItJumpsThe],
     table: sensor.SENSOR_WIGGLE,
     minutes: 5,
     setups: ['plug-apart'],
@@ -57,7 +57,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.pinToTheSensors,
     words: texts.measureFromAPin,
-    ifs: texts.ifItReadsAnything,
+    ifs: [texts.ifItReadsAnything],
     table: sensor.SENSOR_TO_GROUND,
     minutes: 1,
     setups: ['plug-apart'],
@@ -73,7 +73,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.voltageOfTheSpun,
     words: texts.spinTheWheelAnd,
-    ifs: texts.ifThereIsA,
+    ifs: [{ text: texts.ifThereIsA, sends: WIRING }, texts.ifThereIsNoVoltage],
     table: signal.SENSOR_SPIN,
     minutes: 7,
     setups: ['plug-apart', 'raised'],
@@ -90,7 +90,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.feedAtThePlug,
     words: texts.ignitionOnMeasureThe,
-    ifs: texts.ifThereIsNo,
+    ifs: [texts.ifThereIsNo, { text: texts.ifTheFeedIsThere, sends: ['look:sensor', 'look:lead'] }],
     table: SUPPLY_AT_PLUG,
     minutes: 3,
     setups: ['plug-apart'],
@@ -111,7 +111,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.sensorCurrent,
     words: texts.measureTheSensorsCurrent,
-    ifs: texts.ifItDrawsAbout,
+    ifs: [texts.ifItDrawsAbout],
     table: signal.SENSOR_CURRENT,
     minutes: 10,
     setups: ['plug-apart'],
@@ -132,7 +132,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.atTheModuleEnd,
     words: texts.measureTheChannelsTwo,
-    ifs: texts.ifItReadsLike,
+    ifs: [texts.ifItReadsLike],
     table: sensor.MODULE_END,
     minutes: 6,
     setups: ['module-plug-apart'],
@@ -150,7 +150,7 @@ export const METER_AT_SENSOR: readonly CheckRecord[] = [
     of: 'channel',
     name: texts.voltageAtTheModule,
     words: texts.spinTheWheelAndRead,
-    ifs: texts.ifASteadyVoltage,
+    ifs: [texts.ifASteadyVoltage],
     table: signal.MODULE_SPIN,
     minutes: 8,
     setups: ['module-plug-apart', 'raised'],

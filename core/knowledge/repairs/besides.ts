@@ -17,7 +17,7 @@ export const BESIDES: readonly RepairRecord[] = [
         id: 'battery-charged',
         phase: 'fit',
         text: texts.cleanTheTerminalsCharge,
-        why: texts.below124V,
+        why: texts.whileTheBatteryIs,
         tools: ['charger', 'multimeter'],
       },
     ],

@@ -3,6 +3,15 @@ import type { FaultId } from '../faults';
 import type { StepRow } from '../guide/step';
 import type { Setup } from '../setups';
 
+/** What was done to what, as the contract joins it. */
+export type RepairId = `${RepairAction}:${RepairSegment}`;
+
+/**
+ * The name of a repair in the contract.
+ * @example repairId('cleaned', 'plug') // => "cleaned:plug"
+ */
+export const repairId = (action: RepairAction, segment: RepairSegment): RepairId => `${action}:${segment}`;
+
 /** A fault that a repair cures by the way, or in part. */
 export interface AlsoCures {
   readonly fault: FaultId;
@@ -20,8 +29,7 @@ export interface Locating {
 
 /** A repair in one record. Minutes are for an owner at home, prices a plain pattern part (generic; the owner's prices outrank them). */
 export interface RepairRecord {
-  /** `action:segment` of the contract. */
-  readonly repair: string;
+  readonly repair: RepairId | 'clear';
   /** The same, apart; null for an erase of codes, which mends nothing. */
   readonly action: RepairAction | null;
   readonly segment: RepairSegment | null;
@@ -61,5 +69,5 @@ export function repairOf(
   action: RepairAction,
   segment: RepairSegment,
 ): Pick<RepairRecord, 'repair' | 'action' | 'segment' | 'ofCar'> {
-  return { repair: `${action}:${segment}`, action, segment, ofCar: SHARED.includes(segment) };
+  return { repair: repairId(action, segment), action, segment, ofCar: SHARED.includes(segment) };
 }

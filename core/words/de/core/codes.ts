@@ -56,7 +56,7 @@ export const texts: typeof en = {
   doesTheReaderLight:
     'Leuchtet das Lesegerät? Wenn nicht, prüf die Sicherung der Buchse; oft teilt sie sich eine mit der Bordsteckdose.',
   noFeedNoReader: 'Ohne Strom kein Lesegerät.',
-  measureTheBatteryAt: 'Miss die Batterie: mindestens 12,4 V in Ruhe.',
+  measureTheBatteryAt: 'Miss die Batterie, in Ruhe und beim Anlassen.',
   belowAbout11V: 'Unter etwa 11 V melden sich Steuergeräte ab.',
   chooseTheMakeNeutral:
     'Wähl den herstellerneutralen Modus, dann jedes Protokoll einzeln; nimm Funkzubehör von der Buchse.',

@@ -1,3 +1,4 @@
+import { plural } from '../language';
 import type { texts as en } from '../../en/core/judgement';
 
 export const texts: typeof en = {
@@ -29,8 +30,6 @@ export const texts: typeof en = {
   somebodyElseReadsThe: 'Jemand anderes liest den Bildschirm; niemand bedient ihn beim Fahren.',
   unusualBesideYourOther: 'Ungewöhnlich neben deinen anderen Befunden. Prüf es bitte noch einmal.',
   jumpsAbout: 'springt',
-  driveAShortLoop: 'Eine kurze Runde fahren',
-  probesPutWhereThey: 'Messspitzen dort, wo sie nichts entscheiden',
   softPedalOrLost:
     'Weiches Pedal oder verlorene Flüssigkeit ist Hydraulik. Nicht fahren; erst muss eine Fachkraft danach sehen.',
   theAirbagLampStays:
@@ -45,15 +44,23 @@ export const texts: typeof en = {
   nothingHasComeBack: (percent) =>
     `Seit dem Löschen ist nichts zurückgekommen: höchstwahrscheinlich ein alter Code (${percent}). Behalt es im Auge; keine Reparatur lohnt sich jetzt.`,
   furtherChecksWouldNot: (fault) => `Weitere Prüfungen würden an der Antwort nichts ändern.${fault}`,
-  onAverageItCosts: 'Im Schnitt kostet es etwa so viel, wie es spart.',
+  onAverageItCosts: 'Im Mittel kostet das etwa so viel wie der beste Schritt.',
   onAverageThisSaves: (money) => `Im Schnitt spart das etwa ${money}, deine Zeit mitgerechnet.`,
-  onAverageThisCosts: (money) => `Im Schnitt kostet das etwa ${money} mehr als der bessere Weg.`,
-  itIsAlmostCertain: (percent) => `Es ist fast sicher (${percent}), dass das allein hilft.`,
-  itIsLikelyThat: (percent) => `Es ist wahrscheinlich (${percent}), dass das allein hilft.`,
-  thereIsAChance: (percent) => `Die Chance, dass das allein hilft, ist ${percent}.`,
-  itIsUnlikelyThat: (percent) => `Es ist unwahrscheinlich (${percent}), dass das allein hilft.`,
-  behindItMayBe: (cause, figure) =>
-    ` Dahinter kann stecken: ${cause}, ${figure} %. Wird das nicht mit behoben, kommt der Fehler wieder.`,
+  onAverageThisCosts: (money) => `Im Mittel kostet das etwa ${money} mehr als der beste Schritt.`,
+  itIsAlmostCertain: (percent) => `Fast sicher (${percent}) behebt das einen Fehler, der da ist.`,
+  itIsLikelyThat: (percent) => `Wahrscheinlich (${percent}) behebt das einen Fehler, der da ist.`,
+  thereIsAChance: (percent) => `Mit ${percent} Wahrscheinlichkeit behebt das einen Fehler, der da ist.`,
+  itIsUnlikelyThat: (percent) => `Dass das einen Fehler behebt, der da ist, ist unwahrscheinlich (${percent}).`,
+  behindItMayBe: (cause, percent) =>
+    `Dahinter kann stecken: ${cause}, ${percent}. Wird das nicht mit behoben, kommt der Fehler wieder.`,
   steady: 'ruhig',
   overloadSign: 'OL',
+  driveAndNote: 'Fahr wie immer und notier jede Fahrt',
+  afterMoreTrips: (count) =>
+    plural(count, {
+      one: 'Nach 1 weiteren sauberen Fahrt bist du zu 95 % sicher.',
+      other: 'Nach # weiteren sauberen Fahrten bist du zu 95 % sicher.',
+    }),
+  nowDriveItAnd: 'Jetzt fahr und sieh, ob die Lampen aus bleiben',
+  itWasDriven: 'Es wurde gefahren, und nichts kam zurück: beobachte weiter, oder schließ den Auftrag ab',
 };

@@ -8,7 +8,7 @@ export const texts: typeof en = {
   spacer: 'Unterlage in der Dicke, die den Ring gerade freigibt',
   chargeTheBatteryAnd: 'die Batterie laden und prüfen',
   cleanTheTerminalsCharge: 'Reinige die Pole, lad über Nacht, miss in Ruhe und beim Anlassen',
-  below124V: 'Unter 12,4 V in Ruhe oder 9,6 V beim Anlassen ist jeder andere Messwert wertlos.',
+  whileTheBatteryIs: 'Solange die Batterie schwach ist, ist jeder andere Messwert wertlos.',
   renewTheBattery: 'die Batterie erneuern',
   aNewBattery: 'eine neue Batterie',
   mendTheModulesFeed: 'Versorgung oder Masse des Steuergeräts richten',

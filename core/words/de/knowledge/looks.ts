@@ -31,8 +31,8 @@ export const texts: typeof en = {
   lead: 'Leitung',
   followTheSensorsLead: 'Verfolg die Leitung vom Sensor bis zu ihrem Stecker',
   followTheLeadBy: 'Verfolg die Leitung mit Auge und Hand',
-  ifItIsCut:
-    'Ist sie durch oder aufgescheuert, flickst du die Leitung, statt einen Sensor zu kaufen. Ist sie heil, sieh als Nächstes nach dem Stecker.',
+  ifItIsCut: 'Ist sie durch oder aufgescheuert, flickst du die Leitung, statt einen Sensor zu kaufen.',
+  ifItIsWhole: 'Ist sie heil, sieh als Nächstes nach dem Stecker.',
   turnTheSteeringTo: 'Schlag die Lenkung voll ein, um mehr zu sehen',
   plug: 'Stecker',
   disconnectThePlugAnd: 'Zieh den Stecker ab und sieh beide Hälften an',
@@ -58,8 +58,8 @@ export const texts: typeof en = {
   ifItHasPlay: 'Hat es Spiel, lässt das Lager den Ring wandern, und ein neuer Sensor hielte nicht.',
   sensor: 'Sensor',
   pullTheSensorOut: 'Zieh den Sensor heraus und sieh seine Spitze an',
-  ifTheTipIs:
-    'Ist die Spitze nur schmutzig, reinigst du sie. Ist sie zerkratzt, sieh nach Ring und Lager, bevor du einen neuen einbaust.',
+  ifTheTipIs: 'Ist die Spitze nur schmutzig, reinigst du sie.',
+  ifTheTipIsScored: 'Ist sie zerkratzt, sieh nach Ring und Lager, bevor du einen neuen einbaust.',
   leveringAnOldSensor: 'Das Heraushebeln kann einen alten Sensor zerstören. Hab vorher einen neuen in Reichweite.',
   modulesPlug: 'Stecker des Steuergeräts',
   lookIntoTheModules: 'Sieh in den Stecker des Steuergeräts',

@@ -28,8 +28,8 @@ export const texts: typeof en = {
   twoTurnsASecond: 'Zwei Umdrehungen je Sekunde oder mehr: viele Steuergeräte zeigen unter 5 km/h nichts',
   speedsOnTheRoad: 'Geschwindigkeiten auf der Straße',
   driveWhileSomebodyElse: 'Fahr, während jemand anderes die Live-Geschwindigkeiten liest',
-  ifOneWheelCuts:
-    'Setzt ein Rad spät ein oder zittert einmal je Umdrehung, sieh nach Ring und Luftspalt. Setzt es aus, sieh nach Leitungen und Stecker.',
+  ifOneWheelCuts: 'Setzt ein Rad spät ein oder zittert einmal je Umdrehung, sieh nach Ring und Luftspalt.',
+  ifItDropsOut: 'Setzt es aus, sieh nach Leitungen und Stecker.',
   driveWhileSomebodyElseReads: 'Fahren, während jemand anderes die Geschwindigkeiten liest',
   nobodyHandlesAScreen: 'Niemand bedient beim Fahren einen Bildschirm.',
   sensorsExchanged: 'Sensoren getauscht',

@@ -166,4 +166,5 @@ export const texts: typeof en = {
   continuity: 'Durchgang',
   millivolts: 'Millivolt',
   current: 'Strom',
+  probesPutWhereThey: 'Messspitzen dort, wo sie nichts entscheiden',
 };

@@ -37,14 +37,7 @@ export const texts: typeof en = {
   readyToRepair: 'Bereit zum Reparieren',
   everythingPointsToA: 'Alles deutet auf ein geheiltes Auto',
   watchIsRunning: 'Die Beobachtung läuft',
-  driveAndNote: 'Fahr wie immer und notier jede Fahrt',
-  afterMoreTrips: (count) =>
-    plural(count, {
-      one: 'Nach 1 weiteren sauberen Fahrt bist du zu 95 % sicher.',
-      other: 'Nach # weiteren sauberen Fahrten bist du zu 95 % sicher.',
-    }),
   noteATrip: 'Fahrt notieren',
-  nowDriveItAnd: 'Jetzt fahr und sieh, ob die Lampen aus bleiben',
   toTheProof: 'Zum Beweis',
   stopHere: 'Hör hier auf',
   openTheRecord: 'Bericht öffnen',

@@ -9,7 +9,4 @@ export const texts: typeof en = {
     'rear-right': 'HR',
     'rear-axle': 'H-Achse',
   },
-  atFault: 'fehlerhaft',
-  suspect: (percent) => `verdächtig ${percent}`,
-  notRuledOut: (percent) => `noch möglich, ${percent}`,
 };

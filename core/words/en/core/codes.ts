@@ -56,7 +56,7 @@ export const texts = {
   doesTheReaderLight:
     "Does the reader light up? If not, check the socket's fuse; it often shares one with a lighter socket.",
   noFeedNoReader: 'No feed, no reader.',
-  measureTheBatteryAt: 'Measure the battery: at least 12.4 V at rest.',
+  measureTheBatteryAt: 'Measure the battery, at rest and while cranking.',
   belowAbout11V: 'Below about 11 V modules drop out of the talk.',
   chooseTheMakeNeutral:
     'Choose the make-neutral mode, then each protocol in turn; switch radio add-ons off the socket.',

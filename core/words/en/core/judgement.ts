@@ -1,3 +1,4 @@
+import { plural } from '#words/language';
 import type { Said } from '../../said';
 
 export const texts = {
@@ -26,8 +27,6 @@ export const texts = {
   somebodyElseReadsThe: 'Somebody else reads the screen; nobody handles it while driving.',
   unusualBesideYourOther: 'Unusual beside your other findings. Please check it again.',
   jumpsAbout: 'jumps about',
-  driveAShortLoop: 'Drive a short loop',
-  probesPutWhereThey: 'Probes put where they decide nothing',
   softPedalOrLost: 'Soft pedal or lost fluid is hydraulics. Do not drive; let a professional see to it first.',
   theAirbagLampStays: 'The airbag lamp stays lit by itself: it has a cause of its own, a matter for a professional.',
   afterABlowA:
@@ -40,15 +39,23 @@ export const texts = {
   nothingHasComeBack: (percent: Said) =>
     `Nothing has come back since the erase: an old code, most likely (${percent}). Keep an eye on it; no repair is worth doing now.`,
   furtherChecksWouldNot: (fault: Said) => `Further checks would not change the answer.${fault}`,
-  onAverageItCosts: 'On average it costs about as much as it saves.',
+  onAverageItCosts: 'On average it costs about as much as the best move.',
   onAverageThisSaves: (money: Said) => `On average this saves about ${money}, your time included.`,
-  onAverageThisCosts: (money: Said) => `On average this costs about ${money} more than the better road.`,
-  itIsAlmostCertain: (percent: Said) => `It is almost certain (${percent}) that this alone cures it.`,
-  itIsLikelyThat: (percent: Said) => `It is likely (${percent}) that this alone cures it.`,
-  thereIsAChance: (percent: Said) => `There is a ${percent} chance that this alone cures it.`,
-  itIsUnlikelyThat: (percent: Said) => `It is unlikely (${percent}) that this alone cures it.`,
-  behindItMayBe: (cause: Said, figure: Said) =>
-    ` Behind it may be: ${cause}, ${figure} %. Unless that is mended too, the fault will come back.`,
+  onAverageThisCosts: (money: Said) => `On average this costs about ${money} more than the best move.`,
+  itIsAlmostCertain: (percent: Said) => `It is almost certain (${percent}) that this mends a fault that is there.`,
+  itIsLikelyThat: (percent: Said) => `It is likely (${percent}) that this mends a fault that is there.`,
+  thereIsAChance: (percent: Said) => `There is a ${percent} chance that this mends a fault that is there.`,
+  itIsUnlikelyThat: (percent: Said) => `It is unlikely (${percent}) that this mends a fault that is there.`,
+  behindItMayBe: (cause: Said, percent: Said) =>
+    `Behind it may be: ${cause}, ${percent}. Unless that is mended too, the fault will come back.`,
   steady: 'steady',
   overloadSign: 'OL',
+  driveAndNote: 'Drive as usual and note every trip',
+  afterMoreTrips: (count: number) =>
+    plural(count, {
+      one: 'After 1 more clean trip you can be 95 % sure.',
+      other: 'After # more clean trips you can be 95 % sure.',
+    }),
+  nowDriveItAnd: 'Now drive it and watch whether the lamps stay off',
+  itWasDriven: 'It was driven, and nothing came back: watch it on, or close the job',
 };

@@ -1,23 +1,13 @@
 export const texts = {
   noCode: 'no code',
   aCauseOfIts: 'a cause of its own',
-  whileOnlyLampsAre:
-    'While only lamps are known, the ABS lamp among them, codes are read first; later the repair of what is at fault stands second at the latest, of what is suspect third.',
-  theCarKnowsThe:
-    'The car knows the corner; and who has seen enough must find the repair at once, whatever could still be looked at.',
-  whatPeopleBuyOn:
-    'What people buy on a hunch is measured first, a scored tip has its ring and bearing looked at, old codes are erased.',
-  aBatteryASwitch:
-    'A battery, a switch or a tyre is seldom the fault; a swollen ring would score the new tip too; old codes hide the live one.',
-  whatWasSeenAnd: 'What was seen and is mended in a moment for nothing is done at once.',
-  pluggingInAndTrying: 'Plugging in and trying costs less than any measurement.',
-  beforeAnythingIsTaken:
-    'Before anything is taken apart at a wheel that the reader may have misnamed, that wheel is spun by hand.',
-  aPartFittedAt: 'A part fitted at the wrong corner is money lost, however good the diagnosis.',
-  afterARepairNothing:
-    'After a repair nothing else is looked for or bought before it has been proved, nor while nothing comes back; only what has been seen broken since is mended first.',
-  aLampThatIs:
-    'A lamp that is still lit proves nothing until codes are erased and the car has been driven; but do not drive with a plug disconnected just to prove it.',
-  withARedBrake: 'With a red brake lamp, a soft pedal or a leak, do not drive.',
-  hydraulicsAndBrakeForce: 'Hydraulics and brake force come before any sensor.',
+  readCodesFirst: 'The car knows which wheel it is: read its codes before you take anything apart.',
+  notOnAHunch: 'People often buy this part on a hunch: look or measure first.',
+  oldCodesHide: 'Old codes hide the live one: erase them and see what returns.',
+  whatScoredTheTip: 'Something scored this tip. Find it first, or it scores the new sensor too.',
+  mendedAtOnce: 'It was seen, and it is mended in a moment for nothing.',
+  spinItFirst: 'Your reader may have misnamed this wheel: spin it before you take anything apart.',
+  proveItFirst: 'A repair is proved before anything else is looked for or bought.',
+  doNotDrive: 'With a red brake lamp, a soft pedal or a leak, do not drive.',
+  mostPointsToIt: 'Most of what you found points to this part: it can be mended now.',
 };

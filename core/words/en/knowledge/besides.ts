@@ -4,7 +4,7 @@ export const texts = {
   spacer: 'spacer of the thickness that just clears the ring',
   chargeTheBatteryAnd: 'charge the battery and test it',
   cleanTheTerminalsCharge: 'Clean the terminals, charge overnight, measure at rest and cranking',
-  below124V: 'Below 12.4 V at rest or 9.6 V cranking every other reading is void.',
+  whileTheBatteryIs: 'While the battery is weak, every other reading is void.',
   renewTheBattery: 'renew the battery',
   aNewBattery: 'a new battery',
   mendTheModulesFeed: "mend the module's feed or ground",

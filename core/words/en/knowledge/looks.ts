@@ -28,8 +28,8 @@ export const texts = {
   lead: 'Lead',
   followTheSensorsLead: "Follow the sensor's lead from the sensor to its plug",
   followTheLeadBy: 'Follow the lead by eye and hand',
-  ifItIsCut:
-    'If it is cut or rubbed through, you mend the lead instead of buying a sensor. If it is whole, look at the plug next.',
+  ifItIsCut: 'If it is cut or rubbed through, you mend the lead instead of buying a sensor.',
+  ifItIsWhole: 'If it is whole, look at the plug next.',
   turnTheSteeringTo: 'Turn the steering to full lock to see more',
   plug: 'Plug',
   disconnectThePlugAnd: 'Disconnect the plug and look at both halves',
@@ -55,8 +55,8 @@ export const texts = {
   ifItHasPlay: 'If it has play, the bearing lets the ring wander, and a new sensor would not last.',
   sensor: 'Sensor',
   pullTheSensorOut: 'Pull the sensor out and look at its tip',
-  ifTheTipIs:
-    'If the tip is only dirty, you clean it. If it is scored, look at ring and bearing before you fit a new one.',
+  ifTheTipIs: 'If the tip is only dirty, you clean it.',
+  ifTheTipIsScored: 'If it is scored, look at ring and bearing before you fit a new one.',
   leveringAnOldSensor: 'Levering an old sensor out may destroy it. Have a new one within reach first.',
   modulesPlug: "Module's plug",
   lookIntoTheModules: "Look into the module's plug",

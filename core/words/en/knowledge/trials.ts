@@ -24,8 +24,8 @@ export const texts = {
   twoTurnsASecond: 'Two turns a second or more: many modules show nothing below 5 km/h (3 mph)',
   speedsOnTheRoad: 'Speeds, on the road',
   driveWhileSomebodyElse: 'Drive while somebody else reads the live speeds',
-  ifOneWheelCuts:
-    'If one wheel cuts in late or trembles once a turn, look at ring and gap. If it drops out, look at wires and plug.',
+  ifOneWheelCuts: 'If one wheel cuts in late or trembles once a turn, look at ring and gap.',
+  ifItDropsOut: 'If it drops out, look at wires and plug.',
   driveWhileSomebodyElseReads: 'Drive while somebody else reads the speeds',
   nobodyHandlesAScreen: 'Nobody handles a screen while driving.',
   sensorsExchanged: 'Sensors exchanged',

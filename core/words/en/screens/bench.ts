@@ -163,4 +163,5 @@ export const texts = {
   continuity: 'continuity',
   millivolts: 'millivolts',
   current: 'current',
+  probesPutWhereThey: 'Probes put where they decide nothing',
 };

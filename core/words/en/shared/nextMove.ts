@@ -37,14 +37,7 @@ export const texts = {
   readyToRepair: 'Ready to repair',
   everythingPointsToA: 'Everything points to a cured car',
   watchIsRunning: 'The watch is running',
-  driveAndNote: 'Drive as usual and note every trip',
-  afterMoreTrips: (count: number) =>
-    plural(count, {
-      one: 'After 1 more clean trip you can be 95 % sure.',
-      other: 'After # more clean trips you can be 95 % sure.',
-    }),
   noteATrip: 'Note a trip',
-  nowDriveItAnd: 'Now drive it and watch whether the lamps stay off',
   toTheProof: 'To the proof',
   stopHere: 'Stop here',
   openTheRecord: 'Open the record',

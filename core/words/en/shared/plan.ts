@@ -1,5 +1,3 @@
-import type { Said } from '../../said';
-
 export const texts = {
   corners: 'Corners',
   short: {
@@ -9,7 +7,4 @@ export const texts = {
     'rear-right': 'RR',
     'rear-axle': 'R axle',
   },
-  atFault: 'at fault',
-  suspect: (percent: Said) => `suspect ${percent}`,
-  notRuledOut: (percent: Said) => `not ruled out, ${percent}`,
 };
