@@ -1,3 +1,4 @@
+import { printedUnit } from '../core/livelog/log';
 import { closeSync, openSync, readSync, fstatSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { analyse } from '../core/livelog/analyse';
@@ -47,7 +48,12 @@ export const logVerb: Verb = {
     const { log, problems } = read(name);
     const report = log && analyse(log);
     out.line({
-      columns: log?.columns ?? {},
+      columns: Object.fromEntries(
+        Object.entries(log?.columns ?? {}).map(([role, column]) => [
+          role,
+          { header: column.header, unit: printedUnit(column) },
+        ]),
+      ),
       rows: log?.seconds.length ?? 0,
       seconds: log?.seconds.at(-1) ?? 0,
       samplesPerSecond: report?.samplesPerSecond ?? 0,

@@ -1,3 +1,4 @@
+import { printMove } from '../../core/knowledge/moves';
 import { describe, expect, test } from 'vitest';
 import { METER_QUANTITIES } from '../../core/casefile/words';
 import { validate } from '../../core/casefile/validate';
@@ -42,7 +43,7 @@ describe('a session', () => {
     const [practiceSession, other] = [0, 1].map(() => new PracticeSession({ ...FIRST, actions: ROAD }));
     expect(practiceSession?.ledger.file).toEqual(other?.ledger.file);
     expect(practiceSession?.ledger.cost).toBe(other?.ledger.cost);
-    expect(practiceSession?.log.map((logged) => logged.move)).toEqual([
+    expect(practiceSession?.log.map(({ move }) => (move.is === 'check' || move.is === 'repair' ? printMove(move) : move.is))).toEqual([
       'code',
       'meter:sensor:resistance',
       'ask:history',

@@ -15,6 +15,7 @@ const SEEN: readonly Loose[] = [
   { kind: 'no-code', module: 'abs' },
   { kind: 'look', channel: 'front-left', part: 'plug', finding: 'corroded' },
   { kind: 'look', channel: 'front-right', part: 'lead', finding: 'sound' },
+  { kind: 'look', part: 'plug', finding: 'loose' },
   { kind: 'meter', channel: 'front-left', point: 'sensor', quantity: 'resistance', value: 'overload', range: 20_000 },
   { kind: 'meter', channel: 'front-right', point: 'sensor', quantity: 'resistance', value: 1390, resolution: 10 },
   { kind: 'live', channel: 'front-right', while: 'drive', finding: 'drops-out' },

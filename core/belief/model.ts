@@ -3,6 +3,7 @@ import type { Channel, SensorType } from '../casefile/words';
 import type { Cause } from '../knowledge/faults';
 import { chancesOf, tableFor } from '../knowledge/tables/table';
 import { viewOf, type Evidence, type Group, type GroupView } from '../evidence/groups';
+import { statedKinds } from '../evidence/sensorKind';
 import { backgroundKey, channelHypotheses, provenBySight, sharedHypotheses, type Background } from './hypotheses';
 import type { Hypothesis, Ways } from './waysThroughTime';
 import { ACTIVE_CHANCE, SAME_TYPE_CHANCE } from '../knowledge/priors';
@@ -71,13 +72,13 @@ type TypeOf = (channel: Channel) => SensorType;
 
 /** The variants of sensor type that the case leaves open, with their prior chances: unknown channels share one type. */
 function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight: number }[] {
-  const stated = file.vehicle.sensorTypes ?? {};
-  const unknown = file.vehicle.channels.some((channel) => stated[channel] === undefined);
-  const known = Object.values(stated);
+  const stated = statedKinds(file.vehicle);
+  const unknown = file.vehicle.channels.some((channel) => !stated.has(channel));
+  const known = [...stated.values()];
   const all =
     (type: SensorType): TypeOf =>
     (channel) =>
-      stated[channel] ?? type;
+      stated.get(channel) ?? type;
   if (!unknown) return [{ typeOf: all('passive'), weight: 1 }];
   const alike = (type: SensorType): boolean => known.length > 0 && known.every((word) => word === type);
   const active = alike('active') ? SAME_TYPE_CHANCE : alike('passive') ? 1 - SAME_TYPE_CHANCE : ACTIVE_CHANCE;
@@ -153,17 +154,31 @@ function partOf(
   }, 1);
 }
 
-/** Repeats of one outcome on the whole car count by the root of their number. */
+/** What is found at a wheel, whether or not somebody wrote down which. */
+const AT_A_WHEEL: readonly Group['kind'][] = ['look', 'meter', 'distance'];
+
+/** The wheels at which somebody has seen what a group is about: what has no wheel says nothing of them. */
+function placedElsewhere(group: Group, groups: readonly Group[]): ReadonlySet<Channel> {
+  if (!AT_A_WHEEL.includes(group.kind)) return new Set();
+  return new Set(
+    groups.flatMap((other) => (other.channel !== null && other.about === group.about ? [other.channel] : [])),
+  );
+}
+
+/** Repeats of one outcome on the whole car count by the root of their number; what was seen at a wheel itself is not asked again. */
 function carEvidenceOf(
   group: Group,
-  channels: readonly { readonly hypotheses: readonly Hypothesis[]; readonly type: SensorType }[],
+  channels: readonly ChannelModel[],
   shared: readonly Hypothesis[],
+  groups: readonly Group[],
 ): CarEvidence[] {
   const type = channels[0]?.type ?? 'passive';
+  const placed = placedElsewhere(group, groups);
   /** Channels with the same ways share what is worked out of them. */
-  const alike = <T>(make: (ways: readonly Hypothesis[]) => T): T[] => {
+  const alike = <T>(make: (ways: readonly Hypothesis[]) => T, blind: (ways: readonly Hypothesis[]) => T): T[] => {
     const made = new Map<readonly Hypothesis[], T>();
-    return channels.map(({ hypotheses }) => {
+    return channels.map(({ channel, hypotheses }) => {
+      if (placed.has(channel)) return blind(hypotheses);
       const element = made.get(hypotheses) ?? make(hypotheses);
       made.set(hypotheses, element);
       return element;
@@ -187,7 +202,10 @@ function carEvidenceOf(
       return {
         fit,
         isNormal,
-        byChannel: alike((ways) => Float64Array.from(ways, part)),
+        byChannel: alike(
+          (ways) => Float64Array.from(ways, part),
+          (ways) => new Float64Array(ways.length).fill(1),
+        ),
         byShared: Float64Array.from(shared, part),
         otherwise: chances.otherwise[outcome] ?? 0,
       };
@@ -195,7 +213,10 @@ function carEvidenceOf(
     return [
       {
         terms,
-        concernedByChannel: alike((ways) => Uint8Array.from(ways, (h) => Number(concerns(h)))),
+        concernedByChannel: alike(
+          (ways) => Uint8Array.from(ways, (h) => Number(concerns(h))),
+          (ways) => new Uint8Array(ways.length),
+        ),
         concernedByShared: Uint8Array.from(shared, (s) => Number(concerns(s))),
         mistaken: Math.max(table.mistaken, report.mistaken ?? 0),
         blind: Object.values(report.fits).reduce((sum, fit) => sum + fit, 0) / table.outcomes.length,
@@ -270,7 +291,7 @@ export function buildModels(file: CaseFile, timeline: Timeline, evidence: Eviden
       weight,
       channels,
       shared: shared.ways,
-      carEvidence: ofCar.flatMap((group) => carEvidenceOf(group, channels, shared.ways)),
+      carEvidence: ofCar.flatMap((group) => carEvidenceOf(group, channels, shared.ways, evidence.groups)),
       repairEvidence: repairEvidenceOf(timeline, channels, shared.ways),
       mostFaulty,
       isApproximate: timeline.isTrimmed || shared.isApproximate || all.some((ways) => ways.isApproximate),

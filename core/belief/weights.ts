@@ -95,8 +95,8 @@ export function weightsOf(posterior: Posterior): Weight[] {
   });
 }
 
-/** Kinds of check that look at the path itself: codes, lamps and drives only tell of it. */
-const INDIRECT = /^(code-|lamp|symptom-|no-|clear|drive)/;
+/** Kinds of observation that look at the path itself: codes, lamps and drives only tell of it. */
+const DIRECT: readonly Group['kind'][] = ['look', 'meter', 'distance', 'live', 'swap', 'substitute', 'unplug'];
 
 /**
  * Decibans of direct evidence against all faults of a segment together: looks, readings, live speeds and trials since the last repair, and a repair there that holds.
@@ -109,7 +109,7 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
   if (!model) return 0;
   const lastStage = posterior.timeline.stages.length - 1;
   const direct = posterior.evidence.groups.filter(
-    (group) => group.channel === channel && group.stage === lastStage && !INDIRECT.test(group.topic),
+    (group) => group.channel === channel && group.stage === lastStage && DIRECT.includes(group.kind),
   );
   const singles = model.hypotheses.filter(
     (way) => way.faults.every((faults) => faults.length === 1) && isIn(way, 0, segment),

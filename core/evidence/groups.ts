@@ -1,3 +1,4 @@
+import type { Observation } from '../casefile/contract';
 import type { SensorType } from '../casefile/words';
 import { faultRow, type Cause } from '../knowledge/faults';
 import { chancesOf, chancesUnder, tableFor, type Chances, type Table } from '../knowledge/tables/table';
@@ -11,6 +12,10 @@ import { texts } from '#words/core/evidence';
 export interface Group {
   /** What the check is about: observations of one topic are reports of one thing. */
   readonly topic: string;
+  /** The same, whether it is the first look or another. */
+  readonly about: string;
+  /** What kind of observation it rests on. */
+  readonly kind: Observation['kind'];
   readonly channel: Report['channel'];
   readonly epoch: number;
   readonly stage: number;
@@ -38,6 +43,7 @@ function gatherStage(
   reports: readonly Report[],
   stage: number,
   timeline: Timeline,
+  kinds: ReadonlyMap<string, Observation['kind']>,
 ): { readonly groups: readonly Group[]; readonly ignored: Evidence['ignored'] } {
   const groups = new Map<string, Growing>();
   const ignored: { id: string; why: string }[] = [];
@@ -46,14 +52,15 @@ function gatherStage(
       ignored.push(...report.ids.map((id) => ({ id, why: texts.notCountedTellsNothing })));
       continue;
     }
-    const topic = report.check.passive?.topic ?? report.check.active?.topic ?? '';
+    const table = report.check.passive ?? report.check.active;
+    const { topic = '', about = topic } = table ?? {};
     const epoch = report.ids.reduce((first, id) => Math.min(first, timeline.epochOf.get(id) ?? 0), Infinity);
     const key = `${report.channel ?? ''} ${topic}`;
     const known = groups.get(key);
     if (known) {
       known.epoch = Math.min(epoch, known.epoch);
       known.reports.push(report);
-    } else groups.set(key, { topic, channel: report.channel, stage, epoch, reports: [report] });
+    } else groups.set(key, { topic, about, kind: kinds.get(report.ids[0] ?? '') ?? 'code', channel: report.channel, stage, epoch, reports: [report] });
   }
   return { groups: [...groups.values()], ignored };
 }
@@ -65,7 +72,10 @@ function gatherStage(
  * @example gatherEvidence(POSTERIOR.timeline).groups.length > 3 // => true
  */
 export function gatherEvidence(timeline: Timeline): Evidence {
-  const ignored = timeline.withdrawn.map((observation) => ({ id: observation.id, why: 'withdrawn' }));
+  const ignored = timeline.withdrawn.map((observation) => ({ id: observation.id, why: texts.withdrawn }));
+  const kinds = new Map(
+    timeline.stages.flatMap(({ observations }) => observations.map(({ id, kind }) => [id, kind] as const)),
+  );
   const groups = timeline.stages.flatMap((stage, number) => {
     const reports = [...readWheelCodes(stage.context)];
     for (const observation of stage.observations) {
@@ -73,7 +83,7 @@ export function gatherEvidence(timeline: Timeline): Evidence {
       if ('ignored' in reading) ignored.push({ id: observation.id, why: reading.ignored });
       else reports.push(...reading.reports);
     }
-    const gathered = gatherStage(reports, number, timeline);
+    const gathered = gatherStage(reports, number, timeline, kinds);
     ignored.push(...gathered.ignored);
     return gathered.groups;
   });

@@ -1,5 +1,5 @@
 import type { Channel, LookPart } from '../casefile/words';
-import { SEEN_KEY, type ReadingContext } from './report';
+import type { ReadingContext } from './report';
 
 /**
  * What an earlier stage's last look at a part found, where no repair has touched the part since.
@@ -12,5 +12,6 @@ export function lookedBefore(
   channel: Channel | null,
   context: Pick<ReadingContext, 'seenEarlier'>,
 ): string | null {
-  return context.seenEarlier.get(SEEN_KEY(part, channel)) ?? context.seenEarlier.get(SEEN_KEY(part, null)) ?? null;
+  const corners = context.seenEarlier.get(part);
+  return corners?.get(channel) ?? corners?.get(null) ?? null;
 }

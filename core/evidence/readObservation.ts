@@ -10,7 +10,7 @@ import { LOOK_AGAIN_TABLES, LOOK_TABLES } from '../knowledge/tables/looks';
 import { bothTypes } from '../knowledge/tables/table';
 import * as trials from '../knowledge/tables/trials';
 import { isFlashCode } from '../codes/forms';
-import { channelOn, otherSide } from '../vehicle/channels';
+import { channelOn, CORNER_OF, otherSide } from '../vehicle/channels';
 import { judgeDistance } from './judgeDistance';
 import { lookedBefore } from './lookedBefore';
 import { readClear, readLoneCode } from './readCodes';
@@ -29,7 +29,7 @@ function bendReports(symptom: ObservationOf<'symptom'>, context: ReadingContext)
       ids: [symptom.id],
       channel,
       check: bothTypes(complaints.BEND_SIDE),
-      fits: { [channel.endsWith(outer) ? 'outer' : 'inner']: 1 },
+      fits: { [CORNER_OF[channel].side === outer ? 'outer' : 'inner']: 1 },
     }));
 }
 

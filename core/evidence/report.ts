@@ -21,6 +21,9 @@ export interface Report {
 /** What an observation amounts to: reports, or the reason why it counts for nothing. */
 export type Reading = { readonly reports: readonly Report[] } | { readonly ignored: string };
 
+/** Findings by part and corner. */
+export type SeenParts = ReadonlyMap<LookPart, ReadonlyMap<Channel | null, string>>;
+
 /** What an observation is read beside. */
 export interface ReadingContext {
   readonly vehicle: Vehicle;
@@ -34,8 +37,8 @@ export interface ReadingContext {
   readonly provedFrom: number;
   /** Whether a repair came before this stage. */
   readonly afterRepair: boolean;
-  /** What earlier stages' last look at each part found, where no repair has touched it since; keys by `SEEN_KEY`. */
-  readonly seenEarlier: ReadonlyMap<string, string>;
+  /** What earlier stages' last look at each part found, by its corner (null: no corner, or none known), where no repair has touched it since. */
+  readonly seenEarlier: SeenParts;
   /** The kind of sensor at each channel, as far as the case holds it. */
   readonly sensorKinds: SensorKinds;
   /** What the reader's corner names turned out to mean. */
@@ -51,12 +54,6 @@ export interface ReadingContext {
  * @example plainCode('c0031-13') // => "C003113"
  */
 export const plainCode = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, '');
-
-/**
- * Key of a part at its corner in `seenEarlier`.
- * @example SEEN_KEY('plug', 'front-right') // => "plug@front-right"
- */
-export const SEEN_KEY = (part: LookPart, channel: Channel | null): string => `${part}@${channel ?? ''}`;
 
 /**
  * Whether an observation was made after an erase or a drive of its stage.

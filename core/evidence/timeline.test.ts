@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { car, caseOf, type Loose } from '../../tests/support/caseBuilder';
 import type { CaseFile, Repair } from '../casefile/contract';
-import { SEEN_KEY } from './report';
 import { contextWith, timelineOf } from './timeline';
 
 const code = (text: string): Loose => ({ kind: 'code', code: text, status: 'current' });
@@ -100,7 +99,6 @@ describe('a job laid out in time', () => {
 });
 
 describe('what a stage knows of those before it', () => {
-  const plug = (channel: 'front-left' | 'front-right') => SEEN_KEY('plug', channel);
   const seenIn = (repaired: Partial<Repair>): string[] => {
     const seen = [
       looked('plug', 'corroded', 'front-left'),
@@ -109,17 +107,19 @@ describe('what a stage knows of those before it', () => {
       looked('battery', 'corroded'),
     ];
     const last = timelineOf(fileOf(seen, [repair('o3', repaired)])).stages.at(-1);
-    return [...(last?.context.seenEarlier ?? [])].map(([key, finding]) => `${key} ${finding}`);
+    return [...(last?.context.seenEarlier ?? [])].flatMap(([part, corners]) =>
+      [...corners].map(([channel, finding]) => `${part} ${channel ?? '-'} ${finding}`),
+    );
   };
 
   test('what was looked at stays seen; a repair makes its own part of its corner fresh', () => {
     expect(seenIn({ segment: 'ring' })).toEqual([
-      `${plug('front-left')} corroded`,
-      `${plug('front-right')} sound`,
-      `${SEEN_KEY('battery', null)} corroded`,
+      'plug front-left corroded',
+      'plug front-right sound',
+      'battery - corroded',
     ]);
-    expect(seenIn({})).toEqual([`${plug('front-right')} sound`, `${SEEN_KEY('battery', null)} corroded`]);
-    expect(seenIn({ channel: null })).toEqual([`${SEEN_KEY('battery', null)} corroded`]);
+    expect(seenIn({})).toEqual(['plug front-right sound', 'battery - corroded']);
+    expect(seenIn({ channel: null })).toEqual(['battery - corroded']);
   });
 
   test('codes and repairs of before are known; the first stage has neither', () => {

@@ -1,6 +1,7 @@
 import type { CaseFile, Observation, ObservationOf, Repair } from '../casefile/contract';
+import type { Channel } from '../casefile/words';
 import { readerNames } from '../codes/readerNames';
-import { plainCode, SEEN_KEY, type ReadingContext } from './report';
+import { plainCode, type ReadingContext, type SeenParts } from './report';
 import { sensorKinds } from './sensorKind';
 
 /** Something that changes the car's state: a repair, or an erase that takes old codes away. */
@@ -90,21 +91,20 @@ function contextOf(
 
 /** The looks of a stage join what was seen earlier; a repair makes what it touched fresh again. */
 function seenAfter(
-  before: ReadingContext['seenEarlier'],
+  before: SeenParts,
   observations: readonly Observation[],
   repair: Repair | undefined,
-): ReadingContext['seenEarlier'] {
-  const seen = new Map(before);
-  for (const observation of observations)
-    if (observation.kind === 'look' && observation.finding !== 'hidden')
-      seen.set(SEEN_KEY(observation.part, observation.channel ?? null), observation.finding);
-  if (!repair) return seen;
-  for (const key of [...seen.keys()])
-    if (
-      key.startsWith(`${repair.segment}@`) &&
-      (!repair.channel || key.endsWith(`@${repair.channel}`) || key.endsWith('@'))
-    )
-      seen.delete(key);
+): SeenParts {
+  const seen = new Map([...before].map(([part, corners]) => [part, new Map(corners)]));
+  for (const look of observations) {
+    if (look.kind !== 'look' || look.finding === 'hidden') continue;
+    const corners = seen.get(look.part) ?? new Map<Channel | null, string>();
+    seen.set(look.part, corners.set(look.channel ?? null, look.finding));
+  }
+  for (const [part, corners] of repair ? seen : [])
+    if (part === repair?.segment)
+      for (const corner of [...corners.keys()])
+        if (!repair.channel || corner === repair.channel || corner === null) corners.delete(corner);
   return seen;
 }
 
@@ -154,7 +154,7 @@ export function timelineOf(file: CaseFile): Timeline {
         ),
     ),
   };
-  let seenEarlier: ReadingContext['seenEarlier'] = new Map();
+  let seenEarlier: SeenParts = new Map();
   const codes = new Set<string>();
   const stages = lists.map((observations, number): Stage => {
     const earlier = { seenEarlier, earlierCodes: [...codes], afterRepair: number > 0 };

@@ -18,7 +18,8 @@ export const traitKey = (trait: PartTrait, is: 'same' | 'other', channel: Channe
  * How `work` notes that the new part was the wrong one.
  * @example wrongPartKey('front-right') // => "wrong-part@front-right"
  */
-export const wrongPartKey = (channel: Channel | null): string => `wrong-part@${channel ?? 'car'}`;
+export const wrongPartKey = (channel: Channel | null): string => `${WRONG_PART}@${channel ?? 'car'}`;
+export const WRONG_PART = 'wrong-part';
 
 /**
  * What has been said of the new part's traits; the newest answer counts.

@@ -1,5 +1,6 @@
 import type { CaseFile, Work } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
+import { readWorkStep } from '../casefile/workStep';
 import { minutesOf } from '../quantities/moment';
 
 /** What the case file's `work` says of a step. */
@@ -74,9 +75,10 @@ export interface OwnStep {
 export function ownSteps(file: CaseFile, channel: Channel | null): readonly OwnStep[] {
   const work = file.work ?? [];
   return work.flatMap((entry, at): OwnStep[] => {
-    const kind = OWN_STEPS.find((name) => entry.step.startsWith(`${name}:`));
-    const isFirst = work.findIndex(({ step }) => step === entry.step) === at;
-    if (!kind || !isFirst || !entry.step.endsWith(`@${channel ?? 'car'}`)) return [];
+    const step = readWorkStep(entry.step);
+    const kind = OWN_STEPS.find((name) => name === step.name);
+    const isFirst = work.findIndex((other) => other.step === entry.step) === at;
+    if (!kind || !isFirst || step.channel !== channel) return [];
     return [
       {
         key: entry.step,

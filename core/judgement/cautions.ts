@@ -1,5 +1,9 @@
 import type { CaseFile, Observation } from '../casefile/contract';
+import type { MeterPoint, RepairSegment } from '../casefile/words';
+import type { Answer } from '../knowledge/checks/check';
+import { PARTS } from '../knowledge/parts';
 import { repairRecord } from '../knowledge/repairs/all';
+import type { Setup } from '../knowledge/setups';
 import type { Ranked } from '../belief/posterior';
 import type { OfferedMove } from '../planning/plan';
 import { texts } from '#words/core/judgement';
@@ -28,13 +32,51 @@ const lit = (all: readonly Observation[], lamp: string): boolean => {
 const symptom = (all: readonly Observation[], word: string): boolean =>
   all.some((observation) => observation.kind === 'symptom' && observation.symptom === word);
 
-/** The first move's name and set-ups in a row. */
-function firstMove({ moves: [first] }: CautionFacts): string {
-  if (!first) return '';
-  const setups = first.move.kind === 'check' ? first.move.record.setups : (repairRecord(first.move.name)?.setups ?? []);
-  return `${first.move.name} ${setups.join(' ')}`;
+/** What a move needs opened, and which answer it asks for. */
+interface Needs {
+  readonly setups: readonly Setup[];
+  readonly answer: Answer | undefined;
+  readonly segment: RepairSegment | null;
 }
-const firstIs = (facts: CautionFacts, pattern: RegExp): boolean => pattern.test(firstMove(facts));
+
+/** What the first move needs; nothing where there is none. */
+function firstNeeds({ moves: [first] }: CautionFacts): Needs {
+  if (!first) return { setups: [], answer: undefined, segment: null };
+  const { move } = first;
+  if (move.kind === 'check') {
+    const { setups, answer } = move.record;
+    return { setups, answer, segment: answer?.is === 'look' ? PARTS[answer.part].segment : null };
+  }
+  return { setups: repairRecord(move.name)?.setups ?? [], answer: undefined, segment: move.segment };
+}
+
+const opens =
+  (...wanted: readonly Setup[]): When =>
+  (facts) =>
+    firstNeeds(facts).setups.some((setup) => wanted.includes(setup));
+
+/** Whether probes go into the module's plug, or eyes and hands to it. */
+const MODULE_POINTS: readonly MeterPoint[] = [
+  'module-end',
+  'wire-1',
+  'wire-2',
+  'wire-1-to-ground',
+  'wire-2-to-ground',
+  'wire-to-wire',
+];
+
+function isAtModulePlug(facts: CautionFacts): boolean {
+  const { answer } = firstNeeds(facts);
+  if (answer?.is === 'look') return answer.part === 'module';
+  return answer?.is === 'meter' && MODULE_POINTS.includes(answer.point);
+}
+
+/** Whether a plug is opened or handled, or ohms are measured. */
+function wantsIgnitionOff(facts: CautionFacts): boolean {
+  const { answer, segment } = firstNeeds(facts);
+  const isOhms = answer?.is === 'meter' && answer.quantity === 'resistance';
+  return isOhms || segment === 'plug' || opens('plug-apart', 'module-plug-apart')(facts);
+}
 
 /** Causes at the ring's side that score a tip again. */
 const SCORES_AGAIN: readonly string[] = ['ring-swollen', 'bearing-play'];
@@ -89,12 +131,12 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
   },
   {
     id: 'jacking',
-    when: (facts) => firstIs(facts, /wheel-off|raised|sensor-out/),
+    when: opens('wheel-off', 'raised', 'sensor-out'),
     text: texts.flatHardGroundChocks,
   },
   {
     id: 'ignition-off',
-    when: (facts) => firstIs(facts, /:resistance|plug/),
+    when: wantsIgnitionOff,
     text: texts.ignitionOffBeforeA,
   },
   {
@@ -104,17 +146,20 @@ const CAUTIONS: readonly { readonly id: string; readonly when: When; readonly te
   },
   {
     id: 'part-in-hand',
-    when: (facts) => firstIs(facts, /sensor-out/),
+    when: opens('sensor-out'),
     text: texts.anOldSensorOften,
   },
   {
     id: 'module-plug',
-    when: (facts) => firstIs(facts, /module-end|wire-|look:module/),
+    when: isAtModulePlug,
     text: texts.theModulesPlugCarries,
   },
   {
     id: 'drive-reading',
-    when: (facts) => firstIs(facts, /^live:drive/),
+    when: (facts) => {
+      const { answer } = firstNeeds(facts);
+      return answer?.is === 'live' && answer.while === 'drive';
+    },
     text: texts.somebodyElseReadsThe,
   },
 ];

@@ -53,7 +53,7 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
     const c = model.channels.findIndex((channel) => channel.channel === group.channel);
     const channel = model.channels[c];
     const chance = posterior.wayChance[best]?.[c];
-    if (!channel || !chance || group.topic.startsWith('code-')) return [];
+    if (!channel || !chance || group.kind === 'code') return [];
     const ids = [...new Set(group.reports.flatMap((report) => report.ids))];
     return ids.map((id) => ({ id, ...fitOf(id, group, channel, model.channels.length, chance) }));
   });

@@ -64,6 +64,12 @@ export function faultRow(id: Cause): FaultRow & { readonly id: FaultId } {
 }
 
 /**
+ * What a fault does to the signal; nothing for `none` and what is not in the catalogue.
+ * @example natureOf('loom-intermittent') // => "intermittent"
+ */
+export const natureOf = (fault: string): FaultRow['nature'] | 'none' => BY_ID.get(fault)?.nature ?? 'none';
+
+/**
  * Plain words for a fault of the catalogue.
  * @param fault its id, or `none`. @returns lower-case words; an unknown id is given back as it is.
  * @example faultName('gap-wide') // => "gap too wide"

@@ -1,3 +1,4 @@
+import { readWorkStep } from '../casefile/workStep';
 import type { CaseFile } from '../casefile/contract';
 import { minutesOf } from '../quantities/moment';
 
@@ -10,9 +11,9 @@ const SHORTEST = 5;
  * How `work` notes the time that the owner says it took.
  * @example ownTimeKey(150) // => "own-time:150"
  */
-export const ownTimeKey = (minutes: number): string => `own-time:${Math.round(minutes)}`;
+export const ownTimeKey = (minutes: number): string => `${OWN_TIME}:${Math.round(minutes)}`;
 
-const OWN_TIME = /^own-time:(\d+)$/u;
+const OWN_TIME = 'own-time';
 
 /** The owner's time on a job. */
 export interface OwnTime {
@@ -40,7 +41,7 @@ function reckoned(file: CaseFile): number {
  * @example ownTimeOf({ ...CASE, observations: [], repairs: [], work: [{ id: 'w', step: 'own-time:150' }] }) // => {"minutes":150,"isSaid":true}
  */
 export function ownTimeOf(file: CaseFile): OwnTime {
-  const said = (file.work ?? []).findLast(({ step, undone }) => undone !== true && OWN_TIME.test(step));
-  const minutes = Number(OWN_TIME.exec(said?.step ?? '')?.[1] ?? NaN);
+  const said = (file.work ?? []).findLast(({ step, undone }) => undone !== true && readWorkStep(step).name === OWN_TIME);
+  const minutes = Number(readWorkStep(said?.step ?? '').of[0] ?? NaN);
   return Number.isNaN(minutes) ? { minutes: Math.round(reckoned(file)), isSaid: false } : { minutes, isSaid: true };
 }

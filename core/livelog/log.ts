@@ -6,9 +6,17 @@ export type Role = 'time' | 'name' | 'value' | 'unit' | 'vehicle-speed' | Channe
 /** A column that was understood, by its header. */
 export interface LogColumn {
   readonly header: string;
-  /** Such as `km/h`, `ms`; `assumed km/h` where the header gives none. */
+  /** Such as `km/h`, `ms`. */
   readonly unit: string;
+  /** The header gives none: it was told by the figures, or is the usual one. */
+  readonly isAssumed?: true;
 }
+
+/**
+ * A column's unit as the command line prints it.
+ * @example printedUnit({ header: 't', unit: 'ms', isAssumed: true }) // => "assumed ms"
+ */
+export const printedUnit = ({ unit, isAssumed }: LogColumn): string => (isAssumed ? `assumed ${unit}` : unit);
 
 export interface LogProblem {
   /** Line of the file, counted from 1; 0 for the file as a whole. */

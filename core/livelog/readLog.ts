@@ -34,6 +34,9 @@ type Targets = Int8Array;
  * Reads a reader's export, chunk by chunk: any delimiter, decimal comma, columns in any order, one row a moment or one row a signal.
  * Use: `push` every chunk, then `end`.
  */
+/** What a speed without a unit is taken for. */
+const ASSUMED = { unit: 'km/h', isAssumed: true } as const;
+
 export class LogReader {
   private head: Uint8Array[] = [];
   private headBytes = 0;
@@ -235,11 +238,11 @@ export class LogReader {
 
   private logOf(columns: Columns, layout: Layout): Log {
     const printed = layout.headers.find(({ role }) => role === 'time')?.unit ?? null;
-    const { seconds, unit } = asSeconds(columns.column(0), printed);
+    const { seconds, ...time } = asSeconds(columns.column(0), printed);
     const described: Partial<Record<Role, LogColumn>> = {};
     for (const { role, text, unit: speedUnit } of layout.headers)
       if (role && !described[role])
-        described[role] = { header: text, unit: role === 'time' ? unit : (speedUnit ?? texts.assumedKmh) };
+        described[role] = { header: text, ...(role === 'time' ? time : speedUnit ? { unit: speedUnit } : ASSUMED) };
     const speeds: Partial<Record<Channel, Float64Array>> = {};
     CHANNELS.forEach((channel, at) => {
       columns.scale(at + 1, this.factors[at + 1] as number);

@@ -1,12 +1,18 @@
-import { texts } from '#words/core/livelog';
-
 const DAY = 86_400;
+
+/** Times in seconds, with the unit that they were in. */
+export interface Timed {
+  readonly seconds: Float64Array;
+  readonly unit: string;
+  /** Nothing printed it: the steps told it. */
+  readonly isAssumed?: true;
+}
 
 /**
  * Times from zero, in seconds; a clock that passes midnight goes on. Where no unit is printed, steps above 20 can only be milliseconds.
- * @example asSeconds(Float64Array.of(100, 350, 600), null).unit // => "assumed ms"
+ * @example asSeconds(Float64Array.of(100, 350, 600), null) // => { seconds: Float64Array.of(0, 0.25, 0.5), unit: 'ms', isAssumed: true }
  */
-export function asSeconds(times: Float64Array, printed: string | null): { seconds: Float64Array; unit: string } {
+export function asSeconds(times: Float64Array, printed: string | null): Timed {
   const steps = Array.from(times.subarray(1, 400), (time, at) => time - (times[at] as number)).toSorted(
     (a, b) => a - b,
   );
@@ -26,5 +32,5 @@ export function asSeconds(times: Float64Array, printed: string | null): { second
     times[at] = now;
     before = now;
   }
-  return { seconds: times, unit: printed ?? `${texts.assumed} ${unit}` };
+  return { seconds: times, unit, ...(printed === null ? { isAssumed: true } : {}) };
 }

@@ -1,3 +1,4 @@
+import { CORNER_OF } from '../vehicle/channels';
 import { CHANNELS, type Channel } from '../casefile/words';
 import type { Log } from './log';
 import { follows, SURELY_MOVING } from './measures';
@@ -87,7 +88,7 @@ function bendBy(left: Float64Array | undefined, right: Float64Array | undefined)
  * @example bendFor('front-left', { bends: { front: 'front axle', rear: 'rear axle' } }) // => "rear axle"
  */
 export const bendFor = (channel: Channel, { bends }: Pick<Series, 'bends'>): Bend =>
-  channel.startsWith('front') ? bends.rear : bends.front;
+  CORNER_OF[channel].end === 'front' ? bends.rear : bends.front;
 
 /** At every moment the middle of these channels, of two the faster. */
 function middleOf(columns: readonly Float64Array[], rows: number): Float64Array {

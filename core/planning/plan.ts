@@ -45,7 +45,7 @@ const WORTH_A_LOOK = 0.04;
 const EACH_FOR_ITSELF = 0.5;
 /** A repair is offered from this chance on that it cures something. */
 const WORTH_OFFERING = 0.05;
-/** What saves less than so many minutes is not worth getting up for. */
+/** What saves less than so many minutes is not worth getting up for; roads that differ by less are as good as equal. */
 const WORTH_SAVING_MINUTES = 2;
 
 /** Chance that nothing is wrong: nobody buys against a fault that is less likely. */
@@ -97,15 +97,29 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
 /** A repair of what is hardly suspected: chosen freely, never advised. */
 const isGuess = (move: PricedMove): boolean => move.move.kind === 'repair' && move.cures < SUSPECT;
 
+/** Nobody buys against a fault that is less likely than that nothing is wrong, nor on a guess while another repair has a word of its own. */
+function isWorthOffering(repair: PricedMove, all: readonly PricedMove[], none: number): boolean {
+  if (repair.cures < WORTH_OFFERING) return false;
+  if (repair.money === 0) return true;
+  const isBeside = all.some((other) => other.move.kind === 'repair' && !isGuess(other));
+  return repair.cures >= none && !(isGuess(repair) && isBeside);
+}
+
 /** The kind of sensor changes nothing by itself, but decides which readings mean anything: asked where that is the best road. */
 function opensTheWay({ move }: PricedMove): boolean {
   return move.name === 'ask:sensor-type';
 }
 
-/** What a road costs, getting up for a check included; a look at the very part that is to be mended is made on the way there. */
+/**
+ * What a road costs, getting up for a check included; a look at the very part that is to be mended is made on the way there.
+ * A check none of whose answers would change what is mended comes on top of mending at once.
+ */
 function roadOf(move: PricedMove, mendNow: PricedMove | undefined, hourValue: number): number {
-  const isFetched = move.move.kind === 'check' && !isOnTheWay(move, mendNow);
-  return move.finish + (isFetched ? (hourValue * WORTH_SAVING_MINUTES) / 60 : 0);
+  if (move.move.kind === 'repair' || isOnTheWay(move, mendNow)) return move.finish;
+  const gettingUp = (hourValue * WORTH_SAVING_MINUTES) / 60;
+  if (move.canChange || opensTheWay(move) || !mendNow) return move.finish + gettingUp;
+  const own = move.money + (hourValue * move.minutes) / 60;
+  return Math.max(move.finish, mendNow.finish + own) + gettingUp;
 }
 
 /** A look at the very part that is to be mended is made on the way there: nobody gets up for it. */
@@ -115,10 +129,39 @@ function isOnTheWay({ move }: PricedMove, repair: PricedMove | undefined): boole
   return answer?.is === 'look' && answer.part === repair.move.segment && move.channel === repair.move.channel;
 }
 
-/** Nobody tells apart what differs by less than a cent; such moves stand in the order of their length and name, whatever wheel they are for. */
 const cents = (money: number): number => Math.round(100 * money);
-const named = (a: PricedMove, b: PricedMove): number =>
-  a.minutes - b.minutes || Number(a.move.name > b.move.name) - Number(a.move.name < b.move.name);
+
+/** Of moves that are as good as equal: what can change something, what costs less money, then less time, whatever wheel it is for. */
+const lighter = ({ move: a, cost: costA }: Road, { move: b, cost: costB }: Road): number =>
+  Number(b.canChange) - Number(a.canChange) ||
+  cents(a.money) - cents(b.money) ||
+  steps(a.minutes) - steps(b.minutes) ||
+  cents(costA) - cents(costB) ||
+  a.minutes - b.minutes ||
+  Number(a.move.name > b.move.name) - Number(a.move.name < b.move.name);
+
+/** Minutes as coarsely as anybody reckons them. */
+const steps = (minutes: number): number => Math.round(minutes / WORTH_SAVING_MINUTES);
+
+/** A move with what its road costs. */
+interface Road {
+  readonly move: PricedMove;
+  readonly cost: number;
+}
+
+/** Roads by their cost; those that nobody tells apart cost the same, and stand with the lighter move first. */
+function ordered(roads: readonly Road[], hourValue: number): readonly Road[] {
+  const grain = (hourValue * WORTH_SAVING_MINUTES) / 60;
+  const left = [...roads].sort((a, b) => cents(a.cost) - cents(b.cost) || lighter(a, b));
+  const sorted: Road[] = [];
+  while (left.length > 0) {
+    const cost = left[0]?.cost ?? 0;
+    const equals = left.filter((road) => road.cost - cost < grain).length;
+    const alike = left.splice(0, Math.max(1, equals)).sort(lighter);
+    sorted.push(...alike.map(({ move }) => ({ move, cost })));
+  }
+  return sorted;
+}
 
 /**
  * Moves by their roads, the cheapest first, each with what it saves: the best road that begins otherwise, less its own.
@@ -126,18 +169,19 @@ const named = (a: PricedMove, b: PricedMove): number =>
  */
 function inOrder(moves: readonly PricedMove[], hourValue: number, handOver: number): readonly OfferedMove[] {
   const mendNow = moves.find((move) => move.move.kind === 'repair' && !isGuess(move));
-  const roads = new Map(moves.map((move) => [move, roadOf(move, mendNow, hourValue)]));
-  const road = (move: PricedMove): number => roads.get(move) ?? move.finish;
-  const ordered = [...moves].sort((a, b) => cents(road(a)) - cents(road(b)) || named(a, b));
-  const [first, second] = ordered;
-  const best = first ? Math.min(road(first), handOver) : handOver;
-  const next = second ? Math.min(road(second), handOver) : handOver;
-  return ordered.map((move, rank): OfferedMove => ({
-    ...move,
-    saving: (rank === 0 ? next : best) - road(move),
-    because: 'saves',
-    rule: null,
-  }));
+  const roads = ordered(
+    moves.map((move) => ({ move, cost: roadOf(move, mendNow, hourValue) })),
+    hourValue,
+  );
+  const [best = handOver, next = handOver] = roads.map(({ cost }) => Math.min(cost, handOver));
+  return roads.map(
+    ({ move, cost }, rank): OfferedMove => ({
+      ...move,
+      saving: (rank === 0 ? next : best) - cost,
+      because: 'saves',
+      rule: null,
+    }),
+  );
 }
 
 /** What a plan is made from. */
@@ -179,7 +223,7 @@ export function rankMoves(
   const priced = ahead.priceAll(at);
   const none = soundShare(finishing.states);
   const offered = priced.filter((move, rank) => {
-    if (move.move.kind === 'repair') return move.cures >= (move.money > 0 ? Math.max(none, WORTH_OFFERING) : WORTH_OFFERING);
+    if (move.move.kind === 'repair') return isWorthOffering(move, priced, none);
     return (
       move.canChange ||
       move.move.name === 'clear' ||

@@ -62,13 +62,16 @@ export function isUnproved({ lastRepair, latest }: PolicyFacts): boolean {
   return lastRepair?.result === 'unknown' && !latest.some(asks);
 }
 
+/** Results of an erase after which a code was back. */
+const RETURNED: readonly string[] = ['returned-at-key-on', 'returned-when-moving', 'returned-later'];
+
 /** Whether the car has been asked since the last repair, and nothing has come back: then the watch comes before any repair. */
 function isQuiet({ lastRepair, latest }: PolicyFacts): boolean {
   const isGood = (seen: Observation): boolean =>
     (seen.kind === 'clear' && seen.result === 'stayed-clear') ||
     (seen.kind === 'drive' && seen.result !== 'lamps-came-back');
   const isBad = (seen: Observation): boolean =>
-    (seen.kind === 'clear' && seen.result.startsWith('returned')) ||
+    (seen.kind === 'clear' && RETURNED.includes(seen.result)) ||
     (seen.kind === 'drive' && seen.result === 'lamps-came-back') ||
     seen.kind === 'code' ||
     (seen.kind === 'lamps' && seen.lit.length > 0) ||

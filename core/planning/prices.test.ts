@@ -110,9 +110,16 @@ describe('where a move leads', () => {
 });
 
 test('repairs are moves, an erase is none', () => {
-  const option = (repair: string, isErase: boolean) =>
-    ({ record: { repair, segment: 'sensor' }, channel: 'front-left', isErase }) as unknown as RepairOption;
-  expect(repairMoves([option('clear', true), option('replaced:sensor', false)])).toEqual([
-    { kind: 'repair', name: 'replaced:sensor', segment: 'sensor', channel: 'front-left', option: 1 },
+  const option = (action: string | null, segment: string | null) =>
+    ({ record: { action, segment }, channel: 'front-left' }) as unknown as RepairOption;
+  expect(repairMoves([option(null, null), option('replaced', 'sensor')])).toEqual([
+    {
+      kind: 'repair',
+      name: 'replaced:sensor',
+      action: 'replaced',
+      segment: 'sensor',
+      channel: 'front-left',
+      option: 1,
+    },
   ]);
 });

@@ -1,5 +1,6 @@
 import type { CaseFile, Observation } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
+import { readWorkStep } from '../casefile/workStep';
 import { CHECKS, checkRecord } from '../knowledge/checks/all';
 import { checkNameOf } from '../knowledge/checks/nameOf';
 import { openFor } from '../knowledge/setups';
@@ -40,7 +41,7 @@ export function standingOpen(file: CaseFile, stage: readonly Observation[]): Rea
 }
 
 /** Set-ups that open a view of what could not be seen before. */
-const OPENS_A_VIEW = /^(wheel-off|raised|plug-apart|sensor-out|module-plug-apart)/;
+const OPENS_A_VIEW: readonly string[] = ['wheel-off', 'raised', 'plug-apart', 'sensor-out', 'module-plug-apart'];
 
 /** Whether something at the corner has been opened since a part could not be seen. */
 function viewOpened(at: number, stage: readonly Observation[], file: CaseFile): boolean {
@@ -48,10 +49,11 @@ function viewOpened(at: number, stage: readonly Observation[], file: CaseFile): 
   const before = new Set<string>();
   for (const observation of stage.slice(0, at + 1)) openedBy(observation, file).forEach((key) => before.add(key));
   const now = standingOpen(file, stage);
-  return [...now].some(
-    (key) =>
-      OPENS_A_VIEW.test(key) && !before.has(key) && (!key.includes('@') || key.endsWith(`@${hidden.channel ?? 'car'}`)),
-  );
+  return [...now].some((key) => {
+    const { name, channel } = readWorkStep(key);
+    const isThere = channel === null || channel === (hidden.channel ?? null);
+    return OPENS_A_VIEW.includes(name) && !before.has(key) && isThere;
+  });
 }
 
 /** Checks that are of the car as a whole, or made once whatever the corner: an answer at any corner answers them. */
@@ -77,7 +79,7 @@ export function seenSince(stage: readonly Observation[], file: CaseFile, doubtfu
   return {
     has: (check, channel, manner) =>
       answered.has(keyOf(check, ONCE.has(check) ? null : channel, manner)) ||
-      (check.startsWith('look:') && answered.has(keyOf(check, null, manner))),
+      (checkRecord(check)?.answer?.is === 'look' && answered.has(keyOf(check, null, manner))),
   };
 }
 

@@ -1,4 +1,5 @@
 import type { CaseFile } from '../casefile/contract';
+import { readWorkStep } from '../casefile/workStep';
 import type { TripsBefore } from './watch';
 import { texts } from '#words/core/proof';
 
@@ -25,14 +26,15 @@ const USUAL = 'every-third';
  * How `work` notes how often it used to show.
  * @example howOftenKey('every-trip') // => "watch:every-trip"
  */
-export const howOftenKey = (id: string): string => `watch:${id}`;
+export const howOftenKey = (id: string): string => `${WATCH}:${id}`;
+const WATCH = 'watch';
 
 /**
  * What was said of how often it used to show; null while nobody has said.
  * @example howOftenSaid({ ...CASE, work: [{ step: 'watch:rarely' }] }).before // => {"shown":1,"clean":24}
  */
 export function howOftenSaid(file: CaseFile): HowOften | null {
-  const last = (file.work ?? []).findLast(({ step, undone }) => step.startsWith('watch:') && undone !== true);
+  const last = (file.work ?? []).findLast(({ step, undone }) => readWorkStep(step).name === WATCH && undone !== true);
   return HOW_OFTEN.find(({ id }) => howOftenKey(id) === last?.step) ?? null;
 }
 

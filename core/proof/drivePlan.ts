@@ -31,6 +31,9 @@ function isAsked(signs: LegSigns, file: CaseFile, segments: ReadonlySet<string>)
   );
 }
 
+/** Cautions that forbid a drive. */
+const FORBIDS: readonly string[] = ['do-not-drive-hydraulic', 'do-not-drive-red'];
+
 /** From this chance on a segment is driven for. */
 const SUSPECTED = 0.2;
 
@@ -61,7 +64,7 @@ export function drivePlan(file: CaseFile, { ranking, cautions }: Judged): DriveP
     legs,
     minutes: sum(({ minutes }) => minutes),
     km: Math.round(10 * sum(({ km }) => km)) / 10,
-    refused: cautions.find(({ id }) => id.startsWith('do-not-drive'))?.text ?? null,
+    refused: cautions.find(({ id }) => FORBIDS.includes(id))?.text ?? null,
   };
 }
 

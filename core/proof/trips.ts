@@ -1,4 +1,5 @@
 import type { CaseFile, Observation } from '../casefile/contract';
+import { natureOf } from '../knowledge/faults';
 import { DRIVES } from '../knowledge/limits';
 import { minutesOf } from '../quantities/moment';
 
@@ -29,8 +30,8 @@ export function cleanTrips(observations: readonly Observation[]): {
   return { trips, kilometres };
 }
 
-/** Faults that come and go by nature. */
-const COMES_AND_GOES = /intermittent|corroded/;
+/** What comes and goes by nature. */
+const COMES_AND_GOES: readonly string[] = ['intermittent', 'contact'];
 /** From this chance on such a fault is taken for the one that was there. */
 const LIKELY = 0.3;
 
@@ -50,5 +51,5 @@ export function comesAndGoes(
         (seen.kind === 'code' && seen.failure === 'intermittent') ||
         (seen.kind === 'live' && seen.finding === 'drops-out')),
   );
-  return isShown || ranking.some((row) => COMES_AND_GOES.test(row.fault) && row.probability > LIKELY);
+  return isShown || ranking.some(({ fault, probability }) => probability > LIKELY && COMES_AND_GOES.includes(natureOf(fault)));
 }

@@ -1,6 +1,9 @@
 import { byTime } from '../casefile/byTime';
 import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
+import { readWorkStep } from '../casefile/workStep';
+import { WRONG_PART } from '../guide/newPart';
+import type { StepId } from '../knowledge/guide/stepIds';
 import { dateAfter } from '../quantities/moment';
 import { sayChannel, type SideSpeech } from '../vehicle/sides';
 import { stillOut } from '../guide/fasteners';
@@ -35,11 +38,16 @@ type Draft = Omit<Reminder, 'done'>;
  */
 export const reminderKey = (id: string): string => `reminder:${id}`;
 
+/** How `work` notes them. */
+const NUTS_TORQUED: StepId = 'wheel-torqued';
+
 /** Wheel nuts, once for each corner, after they were last torqued. */
 function ofNuts(file: CaseFile, say: (channel: string) => string): readonly Draft[] {
   const torqued = new Map<string, string>();
-  for (const { step, at, undone } of file.work ?? [])
-    if (step.startsWith('wheel-torqued') && at && undone !== true) torqued.set(step.split('@')[1] ?? '', at);
+  for (const { step, at, undone } of file.work ?? []) {
+    const { name, channel } = readWorkStep(step);
+    if (name === NUTS_TORQUED && at && undone !== true) torqued.set(channel ?? '', at);
+  }
   return [...torqued].flatMap(([channel, at]): Draft[] => {
     const due = dateAfter(at, NUTS_AFTER);
     return due ? [{ id: `nuts-${channel}-${at}`, words: texts.nuts(say(channel)), why: texts.nutsWhy, due }] : [];
@@ -66,7 +74,7 @@ function ofStopgaps(file: CaseFile, say: (channel: string) => string): readonly 
 
 function ofParts(file: CaseFile): readonly Draft[] {
   const wrong = (file.work ?? []).flatMap(({ id, step, at, note, undone }): Draft[] => {
-    const due = step.startsWith('wrong-part@') && at && undone !== true ? dateAfter(at, RETURN_WITHIN) : null;
+    const due = readWorkStep(step).name === WRONG_PART && at && undone !== true ? dateAfter(at, RETURN_WITHIN) : null;
     return due ? [{ id: `wrong-${id}`, words: texts.wrongPart(note ?? ''), why: texts.sendBackWhy, due }] : [];
   });
   const spare = (file.costs ?? []).flatMap(({ id, item, use, at }): Draft[] => {

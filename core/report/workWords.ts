@@ -1,5 +1,5 @@
 import type { CaseFile, Work } from '../casefile/contract';
-import type { Channel } from '../casefile/words';
+import { readWorkStep } from '../casefile/workStep';
 import { triedOf } from '../guide/climb';
 import { OPENING_ORDER } from '../guide/compose';
 import { OWN_STEPS } from '../guide/workState';
@@ -20,11 +20,9 @@ const ROWS: ReadonlyMap<string, StepRow> = new Map(
  * @example describeWork({ id: 'w', step: 'ignition-off' }, CASE, 'left-right') // => "Ignition off, key in your pocket"
  */
 export function describeWork(entry: Work, file: CaseFile, sides: SideSpeech): string | null {
-  const [name = '', place = ''] = entry.step.split('@');
-  const where = file.vehicle.channels.includes(place as Channel)
-    ? sayChannel(place as Channel, sides, file.vehicle.steeringSide)
-    : '';
-  const own = OWN_STEPS.find((kind) => name.startsWith(`${kind}:`));
+  const { name, channel } = readWorkStep(entry.step);
+  const where = channel ? sayChannel(channel, sides, file.vehicle.steeringSide) : '';
+  const own = OWN_STEPS.find((kind) => kind === name);
   if (own) return texts.ownStep[own](entry.note ?? '');
   const tried = triedOf(entry);
   if (tried) return texts.tried(tried.rung.name, RESULTS[tried.result].words);

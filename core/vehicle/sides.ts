@@ -1,3 +1,4 @@
+import { CORNER_OF } from './channels';
 import { texts } from '#words/core/vehicle';
 import type { Channel, Side } from '../casefile/words';
 
@@ -99,8 +100,8 @@ export function saysRearAlone(text: string): boolean {
  * @example sayChannel('rear-axle', 'left-right', undefined) // => "rear axle"
  */
 export function sayChannel(channel: Channel, speech: SideSpeech, steeringSide: Side | undefined): string {
-  const [end, side] = channel.split('-') as ['front' | 'rear', string];
-  if (side === 'axle' || speech === 'left-right' || !steeringSide) return texts.channels[channel];
+  const { end, side } = CORNER_OF[channel];
+  if (side === null || speech === 'left-right' || !steeringSide) return texts.channels[channel];
   const isAtDriver = side === steeringSide;
   if (speech === 'driver-passenger') return (isAtDriver ? texts.driversSide : texts.passengersSide)[end];
   return (isAtDriver ? texts.offside : texts.nearside)[end];

@@ -72,7 +72,10 @@ export function plainPosterior(file: CaseFile): PlainPosterior {
     if (faulty > 0 && beside.faulty) mass *= SHARED_BESIDE_FAULT;
     for (const group of groups) {
       if (group.channel === null) {
-        mass *= carLikelihood(group, [...chosen, beside]);
+        const isPlaced = (c: number): boolean =>
+          ['look', 'meter', 'distance'].includes(group.kind) &&
+          groups.some((other) => other.about === group.about && other.channel === channels[c]);
+        mass *= carLikelihood(group, [...chosen.filter((_way, c) => !isPlaced(c)), beside]);
         continue;
       }
       const seen = viewOf(group, 'passive');

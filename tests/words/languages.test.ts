@@ -84,15 +84,6 @@ describe.each(OTHERS)('the catalogue in %s', (language) => {
     );
     expect(left.map(({ file, key, words }) => `${file} ${key}: ${words}`)).toEqual([]);
   });
-  test('begins with its own sign of a void reading what the first does', async () => {
-    const own = await leavesIn(language);
-    const sign = 'core/evidence voidSign';
-    const isVoid = (leaves: Leaves, leaf: Leaf | undefined): boolean =>
-      typeof leaf === 'string' && leaf.startsWith(leaves.get(sign) as string);
-    const places = [...FIRST].filter(([, leaf]) => isVoid(FIRST, leaf)).map(([place]) => place);
-    expect(places.length).toBeGreaterThan(8);
-    expect(places.filter((place) => !isVoid(own, own.get(place)))).toEqual([]);
-  });
   test('has no placeholder left open, no two spaces in a row, no space before a full stop', async () => {
     const isOdd = (words: string): boolean => /\$\{|undefined|NaN|\[object|#| {2}|\w \.(\s|$)/.test(words);
     const odd = (await allTexts(language)).filter(({ words }) => isOdd(words));

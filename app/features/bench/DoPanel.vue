@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { capital } from '../../../core/words/capital';
 import { computed, ref } from 'vue';
-import { CHECKS } from '../../../core/knowledge/checks/all';
+import { CHECKS, type AnyCheck } from '../../../core/knowledge/checks/all';
 import { REPAIRS } from '../../../core/knowledge/repairs/all';
 import { repairMove } from '../../../core/knowledge/moves';
 import { moveSentence } from '../../../core/judgement/sentence';
@@ -18,30 +18,45 @@ const answers = ref<readonly string[]>([]);
 
 interface Deed {
   readonly check: string;
+  readonly kind: Kind;
   readonly words: string;
   readonly minutes: number;
   readonly ofCar: boolean;
 }
 
-const isOther = (check: string): boolean => !check.startsWith('meter:') && !check.startsWith('live:hand-spin');
-const GROUPS = [
-  { name: texts.look, fits: (check: string) => check.startsWith('look:') },
-  { name: texts.gauge, fits: (check: string) => check.startsWith('distance:') },
-  { name: texts.try, fits: (check: string) => /^(swap|substitute|unplug|live:|drive)/.test(check) },
-  { name: texts.ask, fits: (check: string) => check.startsWith('ask:') },
-] as const;
+type Kind = 'look' | 'gauge' | 'try' | 'ask';
+/** What is done with hands and eyes, by its kind; readings and spins have panels of their own. */
+function kindOf({ answer, isQuestion }: AnyCheck): Kind | null {
+  if (isQuestion) return 'ask';
+  switch (answer?.is) {
+    case 'look':
+      return 'look';
+    case 'distance':
+      return 'gauge';
+    case 'choice':
+      return 'try';
+    case 'live':
+      return answer.while === 'hand-spin' ? null : 'try';
+    default:
+      return null;
+  }
+}
+const GROUPS = ['look', 'gauge', 'try', 'ask'] as const satisfies readonly Kind[];
 
 const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
 const deeds = computed<readonly Deed[]>(() => [
-  ...CHECKS.filter(
-    (check) => isOther(check.check) && !check.manner && (!check.only || !type.value || check.only === type.value),
-  ).map((check) => ({ check: check.check, words: check.words, minutes: check.minutes, ofCar: check.of === 'car' })),
-  { check: 'drive', words: texts.driveAShortLoop, minutes: 12, ofCar: true },
+  ...CHECKS.filter(({ manner, only }) => !manner && (!only || !type.value || only === type.value)).flatMap((record) => {
+    const kind = kindOf(record);
+    const { check, words, minutes, of } = record;
+    return kind ? [{ check, kind, words, minutes, ofCar: of === 'car' }] : [];
+  }),
+  { check: 'drive', kind: 'try', words: texts.driveAShortLoop, minutes: 12, ofCar: true },
   ...(type.value
     ? []
     : [
         {
           check: 'ask:sensor-type',
+          kind: 'ask' as const,
           words: texts.findOutWhetherThe,
           minutes: 3,
           ofCar: true,
@@ -49,7 +64,7 @@ const deeds = computed<readonly Deed[]>(() => [
       ]),
 ]);
 const groups = computed(() =>
-  GROUPS.map((group) => ({ name: group.name, deeds: deeds.value.filter((deed) => group.fits(deed.check)) })).filter(
+  GROUPS.map((kind) => ({ name: texts[kind], deeds: deeds.value.filter((deed) => deed.kind === kind) })).filter(
     (group) => group.deeds.length > 0,
   ),
 );

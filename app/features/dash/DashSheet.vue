@@ -13,17 +13,30 @@ import ParkedLamps from './ParkedLamps.vue';
 import { FAMILY, OTHERS, useDash } from './useDash';
 import { texts } from '#words/screens/dash';
 
+/** Cautions that the lamps themselves ask for. */
+const OF_THE_DASH: readonly string[] = [
+  'do-not-drive-hydraulic',
+  'do-not-drive-red',
+  'red-brake-lamp',
+  'airbag-lamp',
+  'high-voltage',
+  'without-abs',
+];
+const BENDABLE: readonly string[] = [
+  'stability-cuts-in',
+  'noise-from-wheel',
+  'abs-pulses-at-low-speed',
+  'speedometer-wrong',
+];
 const dash = useDash();
 const cautions = computed(
   () =>
-    dash.job.assessment?.cautions.filter((caution) =>
-      /hydraulic|red|airbag|high-voltage|without-abs/.test(caution.id),
-    ) ?? [],
+    dash.job.assessment?.cautions.filter(({ id }) => OF_THE_DASH.includes(id)) ?? [],
 );
 const BENDS = ['left', 'right'] as const;
 /** Symptoms that a bend can bring on. */
 const bendable = computed(() =>
-  dash.symptoms.value.filter((symptom) => /stability|noise|pulses|speedometer/.test(symptom.symptom)),
+  dash.symptoms.value.filter(({ symptom }) => BENDABLE.includes(symptom)),
 );
 const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom) => symptom.symptom === word);
 </script>

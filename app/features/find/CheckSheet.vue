@@ -7,7 +7,7 @@ import { answersOf } from '../../../core/knowledge/checks/sheets';
 import { meaningsOf } from '../../../core/judgement/meanings';
 import { describeObservation } from '../../../core/report/describe';
 import { answerText } from '../../../core/knowledge/outcomes/words';
-import { axleOf } from '../../../core/vehicle/channels';
+import { axleOf, CORNER_OF } from '../../../core/vehicle/channels';
 import { sayChannel } from '../../../core/vehicle/sides';
 import PlateImage from '../../shared/drawings/PlateImage.vue';
 import { checkPlate } from '../../shared/drawings/plates/checks';
@@ -201,7 +201,11 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
         </div>
         <label v-if="check.answer.value?.is === 'sensor-type'" class="switch">
           <el-switch v-model="isAxleOnly" />
-          {{ check.channel.value?.startsWith('rear') ? texts.onlyTheRearAxle : texts.onlyTheFrontAxle }}
+          {{
+            check.channel.value && CORNER_OF[check.channel.value].end === 'rear'
+              ? texts.onlyTheRearAxle
+              : texts.onlyTheFrontAxle
+          }}
         </label>
         <p v-if="check.answer.value?.is === 'sensor-type'" class="told">
           {{ texts.passiveACoilToothed }}

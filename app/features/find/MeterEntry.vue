@@ -34,6 +34,8 @@ const {
   verdict,
   answer,
 } = c;
+/** Readings across something that can be flexed meanwhile. */
+const CAN_BE_FLEXED: readonly string[] = ['sensor', 'wire-1', 'wire-2'];
 const isCoil = computed(
   () =>
     answer.value?.is === 'meter' &&
@@ -42,7 +44,7 @@ const isCoil = computed(
 );
 const isOhms = computed(() => answer.value?.is === 'meter' && answer.value.quantity === 'resistance');
 const canWiggle = computed(
-  () => answer.value?.is === 'meter' && /^(sensor|wire-[12])$/.test(answer.value.point) && isOhms.value,
+  () => answer.value?.is === 'meter' && CAN_BE_FLEXED.includes(answer.value.point) && isOhms.value,
 );
 const shown = computed(() => (text.value === '' ? '–' : text.value));
 const zeroed = computed(() =>

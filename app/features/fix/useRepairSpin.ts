@@ -1,10 +1,16 @@
 import { computed, type Ref } from 'vue';
-import type { CaseFile, Repair } from '../../../core/casefile/contract';
+import type { CaseFile } from '../../../core/casefile/contract';
 import type { Channel } from '../../../core/casefile/words';
+import { readWorkStep } from '../../../core/casefile/workStep';
+import { repairMove } from '../../../core/knowledge/moves';
+import { repairId } from '../../../core/knowledge/repairs/repair';
 import type { GuideStep } from '../../../core/guide/compose';
 import { answerOf, type ProofAnswer } from '../../../core/proof/answers';
 import { proofSteps } from '../../../core/proof/proofSteps';
 import { useJob } from '../../stores/job';
+
+/** Steps that, undone, let the wheel go on or down. */
+const LOWERS: readonly string[] = ['wheel-off', 'raised'];
 
 /** What the spin of a wheel has shown since its repair. */
 function spinSaidOf(file: CaseFile, channel: Channel | null): ProofAnswer | null {
@@ -21,13 +27,13 @@ export function useRepairSpin(repair: Ref<string>, channel: Ref<Channel | null>,
     const last = job.file?.repairs?.at(-1);
     return (
       last?.result === 'unknown' &&
-      `${last.action}:${last.segment}` === repair.value &&
+      repairId(last.action, last.segment) === repair.value &&
       (last.channel ?? null) === channel.value
     );
   });
 
   /** The wheel is about to go back on or down: it is spun before, where there is a reader. */
-  const isSpinDue = computed(() => channel.value !== null && /^(wheel-off|raised)/.test(current.value?.undoes ?? ''));
+  const isSpinDue = computed(() => channel.value !== null && LOWERS.includes(readWorkStep(current.value?.undoes ?? '').name));
 
   async function spun(answer: ProofAnswer): Promise<void> {
     await recordOnce();
@@ -39,7 +45,9 @@ export function useRepairSpin(repair: Ref<string>, channel: Ref<Channel | null>,
   /** Writes the repair down, once. */
   async function recordOnce(): Promise<void> {
     if (isRecorded.value) return;
-    const [action, segment] = repair.value.split(':') as [Repair['action'], Repair['segment']];
+    const move = repairMove(repair.value, channel.value);
+    if (!move) return;
+    const { action, segment } = move;
     const at = channel.value ? { channel: channel.value } : {};
     await job.dispatch({ do: 'repair', repair: { action, segment, result: 'unknown', ...at } });
   }

@@ -65,7 +65,7 @@ const inWords = computed(
 );
 const isAssumed = computed(() =>
   Object.entries(shown.value?.answer.columns ?? {}).some(
-    ([column, { unit }]) => column !== 'time' && unit.startsWith('assumed'),
+    ([column, { isAssumed: assumed }]) => column !== 'time' && assumed === true,
   ),
 );
 /** The wheels may be asked for where they were not found, and where a unit had to be assumed. */

@@ -45,7 +45,9 @@ export function evidenceOf(report: LogReport, finding: LogFinding | null): reado
 
 /** All of it, wheels left out that were used already. */
 export function restOfEvidence(report: LogReport, used: ReadonlySet<string>): readonly Omit<Live, 'id'>[] {
-  const isUsed = (channel: string): boolean => [...used].some((key) => key.startsWith(`${channel} `));
+  const isUsed = (channel: string): boolean =>
+    report.findings.some((finding) => finding.channel === channel && used.has(keyOf(finding))) ||
+    report.sound.some((sound) => sound === channel && used.has(soundKey(sound)));
   return observationsOf(report)
     .filter(({ channel }) => !isUsed(channel ?? ''))
     .map(withoutId);

@@ -56,6 +56,7 @@ function again(table: Table): Table {
   return {
     ...table,
     topic: `${table.topic}-again`,
+    about: table.topic,
     otherwise: { ...table.otherwise, gives: settle(table.otherwise.gives) },
     rows: table.rows.flatMap((row) => {
       const old = row.for.filter((fault) => !MAY_BE_NEW.includes(fault));

@@ -9,6 +9,8 @@ import { namesOn, type Scale } from '../outcomes/outcome';
 export interface Table {
   /** The check's name; observations of the same topic, channel and stage are reports of one thing. */
   readonly topic: string;
+  /** The topic of the first look, where this is what another shows; its own where left out. */
+  readonly about?: string;
   /** The first is what a sound channel shows. */
   readonly outcomes: readonly string[];
   /** What is seen when no fault of the rows is there. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { stepOf } from './spots';
 import { computed, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import type { Fastener } from '../../../../core/casefile/contract';
 import { fastenersAt, isDue, stillOut } from '../../../../core/guide/fasteners';
 import { WITHOUT_IT } from '../../../../core/knowledge/guide/fasteners';
-import type { StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { useFix } from '../useFix';
 import CountBack from './CountBack.vue';
 import FastenerCard from './FastenerCard.vue';
@@ -56,7 +56,7 @@ const sumOf = (of: (fastener: Fastener) => number): number => allDue.value.reduc
 const due = computed(() => sumOf(({ count }) => count));
 const backSoFar = computed(() => due.value - sumOf(stillOut));
 
-const why = (fastener: Fastener): string => WITHOUT_IT[fastener.step?.split('@')[0] as StepId] ?? '';
+const why = (fastener: Fastener): string => WITHOUT_IT[stepOf(fastener)] ?? '';
 const details = ({ size, thread, put, state, renew, locker, empty, leftOut }: Fastener): string =>
   [
     size,

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { stepOf } from './spots';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { GuideStep } from '../../../../core/guide/compose';
 import { fastenersAt, missingBehind, stillOut, takenOutBy } from '../../../../core/guide/fasteners';
 import { USUAL_FASTENERS, WITHOUT_IT } from '../../../../core/knowledge/guide/fasteners';
-import type { StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { useFix } from '../useFix';
 import CountBack from './CountBack.vue';
 import { texts } from '#words/screens/fix';
@@ -25,7 +25,7 @@ const missing = computed(() =>
 const named = computed(() =>
   missing.value.map((fastener) => texts.fastenerLine(stillOut(fastener), fastener.name)).join(', '),
 );
-const why = (step: string | undefined): string => WITHOUT_IT[step?.split('@')[0] as StepId] ?? '';
+const why = (step: string | undefined): string => WITHOUT_IT[stepOf({ step })] ?? '';
 
 async function note(): Promise<void> {
   if (!usual.value) return;

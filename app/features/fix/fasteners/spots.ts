@@ -1,3 +1,5 @@
+import { readWorkStep } from '../../../../core/casefile/workStep';
+import { CORNER_OF } from '../../../../core/vehicle/channels';
 import type { Channel } from '../../../../core/casefile/words';
 import type { Fastener } from '../../../../core/casefile/contract';
 import type { StepId } from '../../../../core/knowledge/guide/stepIds';
@@ -9,10 +11,16 @@ export interface Spot {
   readonly y: number;
 }
 
+const endOf = (channel: Channel | null) => (channel ? CORNER_OF[channel].end : 'front');
+const isRight = (channel: Channel | null): boolean => channel !== null && CORNER_OF[channel].side === 'right';
+
+/** The step that a fastener belongs to. */
+export const stepOf = ({ step = '' }: Pick<Fastener, 'step'>): StepId => readWorkStep(step).name as StepId;
+
 /** The corner as it stands with its wheel off. */
 export function cornerGround(channel: Channel | null): Plate {
-  const side = channel?.endsWith('right') ? ({ mirror: true } as const) : {};
-  return channel?.startsWith('rear')
+  const side = isRight(channel) ? ({ mirror: true } as const) : {};
+  return endOf(channel) === 'rear'
     ? { scene: 'rear-corner', state: 'whole', crop: [190, 120, 590, 393], ...side }
     : { scene: 'corner', state: 'whole', crop: [0, 120, 590, 393], ...side };
 }
@@ -31,9 +39,9 @@ const USUAL: Readonly<Partial<Record<StepId, { readonly front: Spot; readonly re
 /** Where a fastener sits on the drawing: where the owner put it, else where its step usually finds it. */
 export function spotOnDrawing(fastener: Fastener, channel: Channel | null): Spot | null {
   if (fastener.spot) return fastener.spot.on ? null : fastener.spot;
-  const usual = USUAL[fastener.step?.split('@')[0] as StepId]?.[channel?.startsWith('rear') ? 'rear' : 'front'];
+  const usual = USUAL[stepOf(fastener)]?.[endOf(channel)];
   if (!usual) return null;
-  return channel?.endsWith('right') ? { ...usual, x: 1 - usual.x } : usual;
+  return isRight(channel) ? { ...usual, x: 1 - usual.x } : usual;
 }
 
 /** Where a fastener sits on one photo; null where it was put on another picture, or on none. */

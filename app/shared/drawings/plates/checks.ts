@@ -1,3 +1,4 @@
+import { checkRecord } from '../../../../core/knowledge/checks/all';
 import type { Channel } from '../../../../core/casefile/words';
 import type { CheckId } from '../../../../core/knowledge/checks/checkIds';
 import type { Plate } from '../plate';
@@ -83,8 +84,9 @@ const BY_SENSOR_PLACE: readonly CornerPart[] = ['gap', 'sensor'];
 export function checkPlate(check: CheckId, channel: Channel | null, places: { readonly sensor?: string } = {}): Plate {
   const plate = CHECK_PLATES[check];
   if (!channel) return plate;
-  const part = check.replace('look:', '');
-  if (check.startsWith('look:') && isCornerPart(part)) {
+  const answer = checkRecord(check)?.answer;
+  const part = answer?.is === 'look' ? answer.part : null;
+  if (part && isCornerPart(part)) {
     const atPlace = BY_SENSOR_PLACE.includes(part) ? sensorAt(places.sensor) : null;
     return atPlace ?? cornerPlate(part, channel);
   }

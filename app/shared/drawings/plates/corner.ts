@@ -1,3 +1,4 @@
+import { CORNER_OF } from '../../../../core/vehicle/channels';
 import type { Channel } from '../../../../core/casefile/words';
 import type { Crop, Plate } from '../plate';
 
@@ -19,9 +20,9 @@ export const isCornerPart = (part: string): part is CornerPart => (CORNER_PARTS 
 
 /** A part at its place on this car: front or rear corner, drawn for the left and mirrored for the right. */
 export function cornerPlate(part: CornerPart, channel: Channel): Plate {
-  const isFront = channel.startsWith('front');
+  const isFront = CORNER_OF[channel].end === 'front';
   const { focus, front, rear } = PARTS[part];
-  const side = channel.endsWith('right') ? ({ mirror: true } as const) : {};
+  const side = CORNER_OF[channel].side === 'right' ? ({ mirror: true } as const) : {};
   return isFront
     ? { scene: 'corner', state: 'whole', focus, crop: front, ...side }
     : { scene: 'rear-corner', state: 'whole', focus, crop: rear, ...side };

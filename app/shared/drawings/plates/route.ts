@@ -1,3 +1,4 @@
+import { CORNER_OF } from '../../../../core/vehicle/channels';
 import type { Channel, PLUG_PLACES } from '../../../../core/casefile/words';
 import type { RotPlace } from '../../../../core/knowledge/rotPlaces';
 import type { Crop, Plate } from '../plate';
@@ -63,7 +64,7 @@ export interface Route {
 
 /** @param channel of the corner. @param plug where its plug sits; the usual place where nobody has said. */
 export function routeOf(channel: Channel, plug: PlugPlace | undefined): Route {
-  const axle = channel.startsWith('front') ? 'front' : 'rear';
+  const axle = CORNER_OF[channel].end;
   const place = plug ?? USUAL[axle];
   const marks = Object.entries(ROT_MARKS[axle][place]).map(([id, at]) => ({ place: id as RotPlace, at }));
   const crop = cropAround([WHEEL[axle], ...marks.map(({ at }) => at)]);

@@ -1,3 +1,4 @@
+import { CORNER_OF } from '../../../../core/vehicle/channels';
 import type { Channel } from '../../../../core/casefile/words';
 import type { RungId, StepId } from '../../../../core/knowledge/guide/stepIds';
 import type { Plate } from '../plate';
@@ -183,12 +184,12 @@ export const RUNG_PLATES: Readonly<Record<RungId, Plate>> = {
 
 /** At the rear the other end of the car rises, and the chocks stand at the front; a corner is drawn as it is there, and for the left: mirrored for the right. */
 function atCorner(channel: Channel | null | undefined, plate: Plate): Plate {
-  const isRear = channel?.startsWith('rear') === true;
+  const isRear = channel ? CORNER_OF[channel].end === 'rear' : false;
   if (plate.scene === 'raise') return isRear ? { ...plate, mirror: true, classes: ['rear'] } : plate;
   const rear = AT_REAR.get(plate);
   if (!rear) return plate;
   const drawn = isRear ? rear : plate;
-  return channel?.endsWith('right') ? { ...drawn, mirror: true } : drawn;
+  return channel && CORNER_OF[channel].side === 'right' ? { ...drawn, mirror: true } : drawn;
 }
 
 /** Where a step is done: the corner, and the place of its sensor by the spec sheet. */

@@ -43,4 +43,5 @@ export const texts: typeof en = {
   isVoid: (why) => `ungültig: ${why}`,
   rangeTooSmall: 'OL in diesem Bereich sagt wenig: wähl einen höheren und miss noch einmal.',
   whichUnit: (choices) => `Welche Einheit zeigt das Gerät: ${choices}?`,
+  withdrawn: 'zurückgezogen',
 };

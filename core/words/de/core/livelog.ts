@@ -9,8 +9,6 @@ export const texts: typeof en = {
   hasNoRows: 'hat unter der Kopfzeile keine Zeilen mit Zahlen',
   lineTooLong: 'ist länger als ein Megabyte und wurde ausgelassen',
   rowWithoutTime: 'hat keine lesbare Zeit und wurde ausgelassen',
-  assumedKmh: 'km/h angenommen',
-  assumed: 'angenommen',
   rateTooLow:
     'Bei so vielen Werten pro Sekunde ist ein Zittern einmal je Radumdrehung nicht zu sehen. Zeichne schneller auf, oder fahr langsamer.',
   sidesCrossed:

@@ -9,7 +9,6 @@ export const texts: typeof en = {
       : most === null
         ? `Sollbereich ab ${least}`
         : `Sollbereich ${least} bis ${most}`),
-  jumpsAbout: 'springt',
   kept: 'Gespeichert.',
   takeItBack: 'Zurücknehmen',
   backToFind: 'Zurück zu Suchen',

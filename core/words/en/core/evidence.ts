@@ -43,4 +43,5 @@ export const texts = {
   isVoid: (why: Said) => `void: ${why}`,
   rangeTooSmall: 'OL on this range says little: choose a higher one and measure again.',
   whichUnit: (choices: Said) => `Which unit does the display show: ${choices}?`,
+  withdrawn: 'withdrawn',
 };

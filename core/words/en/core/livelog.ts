@@ -7,8 +7,6 @@ export const texts = {
   hasNoRows: 'has no rows of figures below its header',
   lineTooLong: 'is longer than a megabyte and was left out',
   rowWithoutTime: 'has no time that can be read and was left out',
-  assumedKmh: 'assumed km/h',
-  assumed: 'assumed',
   rateTooLow:
     'At this many readings a second, trembling once a wheel turn cannot be seen. Record faster, or drive slower.',
   sidesCrossed:

@@ -5,7 +5,6 @@ export const texts = {
   readingBandTo: (what: Said, least: Said | null, most: Said | null) =>
     `Reading ${what}, ` +
     (least === null ? `band up to ${most}` : most === null ? `band from ${least}` : `band ${least} to ${most}`),
-  jumpsAbout: 'jumps about',
   kept: 'Kept.',
   takeItBack: 'Take it back',
   backToFind: 'Back to Find',
