@@ -1,6 +1,9 @@
 import { availableParallelism } from 'node:os';
+import { resolve } from 'node:path';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
+import { LANGUAGES } from './core/words/languages';
+import { markWords } from './tools/vite/markWords';
 
 /** A file's modules serve the next one too: no test may leave anything behind in them. */
 const SHARED = { isolate: false };
@@ -19,6 +22,19 @@ export default defineConfig({
           testTimeout: 60_000,
         },
       },
+      ...LANGUAGES.map(({ id }) => ({
+        plugins: [markWords()],
+        resolve: {
+          alias: [{ find: /^#words\/(.*)$/, replacement: resolve(import.meta.dirname, `core/words/${id}/$1.ts`) }],
+        },
+        test: {
+          ...SHARED,
+          name: `words-${id}`,
+          environment: 'node',
+          include: ['tests/words/*.words.ts'],
+          testTimeout: 60_000,
+        },
+      })),
       {
         test: { ...SHARED, name: 'server', environment: 'node', include: ['server/**/*.test.ts'], testTimeout: 30_000 },
       },

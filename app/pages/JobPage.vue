@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindIn } from '../../core/evidence/sensorKind';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
@@ -103,7 +104,7 @@ useShortcuts({
       params: { job: id.value },
       query: {
         do:
-          job.file?.vehicle.sensorTypes?.[job.subject] === 'active'
+          job.file && kindIn(job.file, job.subject) === 'active'
             ? 'meter:supply-at-plug:dc-voltage'
             : 'meter:sensor:resistance',
         at: job.subject,

@@ -34,7 +34,7 @@ function described(shape: Shape): string {
   if (shape.is === 'constant') return JSON.stringify(shape.value);
   if (shape.is === 'word') return texts.oneOf(wordsThatFit(shape.of));
   if (shape.is === 'nothing') return 'null';
-  return shape.is === 'flag' ? texts.trueOrFalse : `a ${shape.is}`;
+  return texts.shapes[shape.is];
 }
 
 const only = (message: string, isRight: (value: unknown) => boolean, name: string): Schema =>
@@ -60,7 +60,7 @@ function ruleFor(shape: Shape): Schema {
         .oneOf([...shape.of], message);
     }
     case 'either':
-      return only(texts.mustBeWhat(shape.of.map(described).join(' or ')), () => false, 'either');
+      return only(texts.mustBeWhat(shape.of.map(described).join(texts.or)), () => false, 'either');
     default:
       return only(texts.mustBeDescribed(described(shape)), () => false, shape.is);
   }

@@ -1,4 +1,4 @@
-import type { Observation, ObservationOf, Vehicle } from '../casefile/contract';
+import type { CaseFile, Observation, ObservationOf, Vehicle } from '../casefile/contract';
 import type { Channel, SensorType } from '../casefile/words';
 import { TELLING_FIGURES, TELLING_READINGS } from '../knowledge/sensorKinds';
 import { axleOf, channelOn } from '../vehicle/channels';
@@ -62,4 +62,14 @@ export function sensorKinds(vehicle: Vehicle, seen: readonly Observation[]): Sen
     if (told.size === 1 && kind) kinds.set(channel, kind);
   }
   return kinds;
+}
+
+/**
+ * The kind of sensor at a channel, as far as a case holds it.
+ * @param file the case. @param channel which; null for the car as a whole. @returns the kind; null where it is open.
+ * @example kindIn(CASE, 'front-left') // => "passive"
+ */
+export function kindIn(file: CaseFile, channel: Channel | null): SensorType | null {
+  const counted = file.observations.filter(({ withdrawn }) => !withdrawn);
+  return (channel && sensorKinds(file.vehicle, counted).get(channel)) ?? null;
 }

@@ -34,6 +34,8 @@ export interface MoveFacts {
   readonly ranked: readonly Ranked[];
   /** What has been answered since the last change. */
   readonly seen: Seen;
+  /** Whether no other move is offered. */
+  readonly isAlone: boolean;
 }
 
 /**
@@ -93,7 +95,7 @@ export function moveOf(offered: OfferedMove, rank: number, facts: MoveFacts): Mo
     expectedSaving: round(offered.saving, 2),
     because: offered.because,
     ...(chance === null ? {} : { chance }),
-    why: reasonsFor({ offered, rank, behind: behindOf(offered, facts.ranked), file: facts.file, seen: facts.seen })
+    why: reasonsFor({ ...facts, offered, rank, behind: behindOf(offered, facts.ranked) })
       .map(({ words }) => words)
       .join(' '),
   };

@@ -19,6 +19,8 @@ export interface ReasonFacts {
   readonly offered: OfferedMove;
   /** Its place on the list, from 0. */
   readonly rank: number;
+  /** No other move is offered: then a workshop is what it is measured by. */
+  readonly isAlone: boolean;
   readonly behind: Behind | null;
   readonly file: CaseFile;
   readonly seen: Seen;
@@ -70,7 +72,8 @@ const REASONS: readonly Sentence<ReasonFacts>[] = [
   {
     id: 'saves',
     holds: (facts) => decidedByMoney(facts) && facts.offered.saving >= WORTH_TELLING,
-    say: (facts) => texts.onAverageThisSaves(money(facts.offered.saving, facts)),
+    say: (facts) =>
+      (facts.isAlone ? texts.onAverageThisIsCheaper : texts.onAverageThisSaves)(money(facts.offered.saving, facts)),
   },
   {
     id: 'as-good-as-the-best',
@@ -87,7 +90,7 @@ const REASONS: readonly Sentence<ReasonFacts>[] = [
 /**
  * Why a move stands where it stands: what its answers could change or how likely it helps, then the rule or the money that decided.
  * @param facts the move and the job. @returns sentences that hold, each ends with a stop.
- * @example reasonsFor({ offered: PLAN.moves[0], rank: 0, behind: null, file: CASE, seen: MOVE_FACTS.seen }).map(({ id }) => id) // => ["chance","rule"]
+ * @example reasonsFor({ offered: PLAN.moves[0], rank: 0, isAlone: true, behind: null, file: CASE, seen: MOVE_FACTS.seen }).map(({ id }) => id) // => ["chance","rule"]
  */
 export function reasonsFor(facts: ReasonFacts): readonly SaidSentence[] {
   return holding(REASONS, facts);

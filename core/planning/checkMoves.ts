@@ -76,8 +76,8 @@ function isPossible(
   { file, posterior }: CheckQuestion,
   seen: Seen,
 ): boolean {
-  const type = channel ? file.vehicle.sensorTypes?.[channel] : undefined;
-  if (record.only && type !== undefined && type !== record.only) return false;
+  const kind = posterior.timeline.stages.at(-1)?.context.sensorKinds.get(channel ?? 'rear-axle');
+  if (record.only && kind !== undefined && kind !== record.only) return false;
   const isInBearing = channel !== null && file.vehicle.places?.[channel]?.sensor === 'in-bearing';
   switch (record.check) {
     case 'swap':
@@ -222,8 +222,9 @@ function eraseMove({ file, posterior, states, channels }: CheckQuestion): CheckM
 }
 
 /** Which kind of sensor it is at a corner in question, where nobody has said: the states know it. */
-function typeMove({ file, states, channels }: CheckQuestion): CheckMove[] {
-  const open = channels.find((channel) => file.vehicle.sensorTypes?.[channel] === undefined);
+function typeMove({ file, posterior, states, channels }: CheckQuestion): CheckMove[] {
+  const kinds = posterior.timeline.stages.at(-1)?.context.sensorKinds;
+  const open = channels.find((channel) => !kinds?.has(channel));
   if (!open) return [];
   const outcomes = (['passive', 'active'] as const).map((type) => ({
     name: type,

@@ -30,7 +30,7 @@ export const PLAN = planMoves(QUESTION);
 const all = POSTERIOR.timeline.stages.flatMap(({ observations }) => observations);
 const latest = POSTERIOR.timeline.stages.at(-1)?.observations ?? [];
 /** What moves and parts are said from: `MOVE_FACTS`, `PART_FACTS`, `SEGMENTS_SEEN`. */
-export const MOVE_FACTS = { file: CASE, ranked, seen: seenSince(latest, CASE, new Set()) };
+export const MOVE_FACTS = { file: CASE, ranked, seen: seenSince(latest, CASE, new Set()), isAlone: false };
 export const PART_FACTS = {
   file: CASE,
   posterior: POSTERIOR,

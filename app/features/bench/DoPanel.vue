@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { capital } from '../../../core/words/capital';
 import { computed, ref } from 'vue';
 import { CHECKS, type AnyCheck } from '../../../core/knowledge/checks/all';
@@ -43,7 +44,7 @@ function kindOf({ answer, isQuestion }: AnyCheck): Kind | null {
 }
 const GROUPS = ['look', 'gauge', 'try', 'ask'] as const satisfies readonly Kind[];
 
-const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
+const type = computed(() => (job.file ? kindIn(job.file, job.subject) : null));
 const deeds = computed<readonly Deed[]>(() => [
   ...CHECKS.filter(({ manner, only }) => !manner && (!only || !type.value || only === type.value)).flatMap((record) => {
     const kind = kindOf(record);

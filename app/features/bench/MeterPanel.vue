@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { QUANTITY_OF } from '../../../bench/practice/freeProbe';
@@ -57,7 +58,7 @@ function turn(by: 1 | -1): void {
 const isSmall = useMediaQuery('(max-width: 700px)');
 const parts = computed(() => (isSmall.value ? (['sensor-side', 'module-side'] as const) : (['whole'] as const)));
 const spoken = computed(() => sayChannel(job.subject, values.sides, job.file?.vehicle.steeringSide));
-const type = computed(() => job.file?.vehicle.sensorTypes?.[job.subject]);
+const type = computed(() => (job.file ? kindIn(job.file, job.subject) : null));
 watch(dial, () => (range.value = null));
 watch([dial, red, black, plugs, range], () => {
   display.value = '';

@@ -15,7 +15,8 @@ import RouteFigure from '../../shared/drawings/RouteFigure.vue';
 import type { NewObservation } from '../../stores/job';
 import { tellWithUndo } from '../../shared/tell';
 import { usePreferences } from '../../stores/preferences';
-import type { Channel } from '../../../core/casefile/words';
+import { SENSOR_TYPES, type Channel, type SensorType } from '../../../core/casefile/words';
+import { TYPE_NAMES } from '../../../core/knowledge/names';
 import DistanceEntry from './DistanceEntry.vue';
 import MeaningRow from './MeaningRow.vue';
 import WithTerms from '../../shared/terms/WithTerms.vue';
@@ -99,6 +100,10 @@ function choose(words: readonly string[], isUnsure = false): void {
 /** Front and rear may carry different kinds. */
 const isAxleOnly = ref(false);
 
+/** Says the kind beside the reading that hangs on it. */
+const sayKind = (type: SensorType): Promise<unknown> =>
+  check.job.dispatch({ do: 'sensor-type', type, channels: axleOf(check.channel.value ?? 'front-left', channels.value) });
+
 async function setType(type: 'passive' | 'active'): Promise<void> {
   const file = check.job.file;
   const wheels = file?.vehicle.channels ?? [];
@@ -166,6 +171,12 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       <p v-else-if="check.earlier.value.length > 0" class="told">
         {{ texts.youHaveDoneThis(check.earlier.value.length) }}
       </p>
+      <section v-if="check.asksKind.value" class="kind" data-test="asks-kind">
+        <p>{{ texts.whichKindFirst }}</p>
+        <button v-for="kind in SENSOR_TYPES" :key="kind" type="button" class="tap" :data-kind="kind" @click="sayKind(kind)">
+          {{ TYPE_NAMES[kind] }}
+        </button>
+      </section>
       <MeaningRow v-if="meanings.length > 0" :meanings="meanings" :shown="check.verdict.value?.outcome ?? null" />
       <MeterEntry v-if="check.answer.value?.is === 'meter'" class="entry" :check="check" @keep="keep" />
       <DistanceEntry
@@ -264,6 +275,17 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
   min-height: 44px;
   padding: 4px 12px;
   font-size: 0.94rem;
+}
+
+.kind {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+}
+
+.kind p {
+  flex: 1 1 260px;
 }
 
 .setup {

@@ -34,6 +34,9 @@ const shown = computed(() => [...props.lines].reverse());
                 >: <span :class="{ figure: /\d/.test(line.figure) }">{{ line.figure }}</span></template
               ></b
             >
+            <span v-if="line.verdict?.figure" class="verdict" :class="line.verdict.tone" data-test="kept-verdict">{{
+              line.verdict.heading
+            }}</span>
             <span v-if="line.detail" class="muted">{{ line.detail }}</span>
             <span v-if="line.ignored" class="muted">{{ texts.notCounted(line.ignored) }}</span>
             <span v-if="line.doubt" class="doubt">! {{ line.doubt }}</span>
@@ -53,6 +56,9 @@ const shown = computed(() => [...props.lines].reverse());
                   : texts.aboutAnotherWheel
           }}</span>
         </button>
+        <RouterLink v-if="line.asksWheel" class="tap asks" :to="line.correction" data-test="asks-wheel">{{
+          texts.whichWheelWasIt
+        }}</RouterLink>
         <PhotosOf class="shots" :of="line.id" :what="line.title" :is-fixed="opened !== line.id" />
         <div v-if="opened === line.id" class="more">
           <span v-if="line.weighs" class="figure muted">{{
@@ -69,6 +75,22 @@ const shown = computed(() => [...props.lines].reverse());
 </template>
 
 <style scoped>
+.asks {
+  margin: 0 0 8px;
+}
+
+.verdict.good {
+  color: var(--proved);
+}
+
+.verdict.bad {
+  color: var(--fault);
+}
+
+.verdict.borderline {
+  color: var(--suspect);
+}
+
 .shots {
   padding-bottom: 8px;
 }

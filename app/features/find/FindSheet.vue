@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { checksOf } from '../../../core/knowledge/checks/all';
@@ -59,7 +60,7 @@ const made = computed(
     ),
 );
 const checks = computed<PanelCheck[]>(() =>
-  checksOf(selected.value.segment, job.file?.vehicle.sensorTypes?.[job.subject])
+  checksOf(selected.value.segment, (job.file && kindIn(job.file, job.subject)) ?? undefined)
     .slice(0, 8)
     .map((sensorType) => ({
       check: sensorType.check,

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { texts } from '#words/screens/find';
 /** The foot of a check sheet: what the reading says, and keeping it. */
-defineProps<{ isReady: boolean; words: string }>();
+defineProps<{ isReady: boolean; words: string; asks?: string }>();
 const emit = defineEmits<{ keep: [] }>();
 </script>
 
 <template>
   <Teleport defer to="#own-bar">
     <footer class="bar">
-      <p>{{ isReady ? words : texts.typeWhatTheDisplay }}</p>
+      <p>{{ isReady ? words : asks || texts.typeWhatTheDisplay }}</p>
       <button type="button" :disabled="!isReady" data-test="keep" @click="emit('keep')">
         {{ texts.keepThisReading }}
       </button>

@@ -30,6 +30,7 @@ const {
   isWiggling,
   jumpsAt,
   problem,
+  asksUnit,
   meter,
   verdict,
   answer,
@@ -134,7 +135,11 @@ const RANGES = [
         </div>
       </div>
     </div>
-    <KeepBar :is-ready="meter !== null" :words="verdict?.heading ?? ''" @keep="meter && emit('keep', meter)" />
+    <KeepBar
+      :is-ready="meter !== null"
+      :words="verdict?.heading ?? ''"
+      :asks="asksUnit ? texts.chooseTheUnit : ''"
+      @keep="meter && emit('keep', meter)" />
   </section>
 </template>
 

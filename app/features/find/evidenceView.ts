@@ -1,4 +1,6 @@
 import type { RouteLocationRaw } from 'vue-router';
+import { isOfCar } from '../../../core/knowledge/checks/all';
+import type { Verdict } from '../../../core/evidence/verdict';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import type { FullAssessment } from '../../../core/judgement/assess';
 import type { Weight } from '../../../core/belief/weights';
@@ -20,6 +22,10 @@ export interface EvidenceLine extends Described {
   readonly ignored: string;
   /** Why it is doubted; empty where it fits. */
   readonly doubt: string;
+  /** It is of a wheel, and nobody has said of which. */
+  readonly asksWheel: boolean;
+  /** What the answer amounts to; null where it is none of a check. */
+  readonly verdict: Verdict | null;
   /** What it weighs for the subject's path. */
   readonly weighs: { readonly blocks: number; readonly words: string; readonly decibans: number } | null;
 }
@@ -38,7 +44,7 @@ function correctionOf(observation: Observation): RouteLocationRaw {
         name: 'check',
         query: {
           do: checkNameOf(observation),
-          at: observation.channel ?? '',
+          at: observation.channel ?? 'unknown',
           correct: observation.id,
           ...(observation.kind === 'meter' && observation.while === 'wiggle' ? { while: 'wiggle' } : {}),
         },
@@ -52,6 +58,13 @@ function correctionOf(observation: Observation): RouteLocationRaw {
     default:
       return { name: 'codes' };
   }
+}
+
+/** What is found at a wheel but stands without one. */
+function asksWheel(observation: Observation): boolean {
+  if (observation.channel || observation.withdrawn) return false;
+  const isOfWheel = ['look', 'meter', 'distance'].includes(observation.kind);
+  return isOfWheel && !isOfCar(checkNameOf(observation));
 }
 
 const MOST_BLOCKS = 16;
@@ -104,6 +117,8 @@ export function evidenceLines(
       ...describeObservation(observation, file, speech),
       id: observation.id,
       correction: correctionOf(observation),
+      asksWheel: asksWheel(observation),
+      verdict: assessment?.verdicts[observation.id] ?? null,
       observation: observation,
       withdrawn: observation.withdrawn === true,
       ignored,

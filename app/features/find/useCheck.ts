@@ -1,7 +1,8 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
-import { isOfCar } from '../../../core/knowledge/checks/all';
+import { checkRecord, isOfCar } from '../../../core/knowledge/checks/all';
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { openFor } from '../../../core/knowledge/setups';
 import { standingOpen } from '../../../core/planning/seen';
 import { contextWith, timelineOf } from '../../../core/evidence/timeline';
@@ -165,8 +166,20 @@ export function useCheck() {
     jumpsAt,
     moveTo,
     /** Whether the check is of a wheel, so that another may be meant. */
-    canMove: computed(() => sheet.value !== null && !isOfCar(name.value) && corrects.value === null),
+    canMove: computed(
+      () => sheet.value !== null && !isOfCar(name.value) && (corrects.value === null || !corrects.value.channel),
+    ),
     problem,
+    asksUnit: computed(() => typedNow.value?.is === 'asks'),
+    /** The reading means something on one kind of sensor only, and nobody knows which sits here. */
+    asksKind: computed(
+      () =>
+        sheet.value !== null &&
+        channel.value !== null &&
+        checkRecord(sheet.value.check)?.only !== undefined &&
+        job.file !== null &&
+        kindIn(job.file, channel.value) === null,
+    ),
     meter,
     verdict,
     earlier,

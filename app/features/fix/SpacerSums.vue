@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { computed } from 'vue';
 import { widened } from '../../../core/vehicle/spinFigures';
 import { numberIn } from '../../shared/numberIn';
@@ -31,7 +32,7 @@ const sums = computed(() =>
 );
 const isActive = computed(() => {
   const channel = props.fix.channel.value;
-  return channel !== null && job.file?.vehicle.sensorTypes?.[channel] === 'active';
+  return job.file !== null && kindIn(job.file, channel) === 'active';
 });
 const isTooMuch = computed(() => (isActive.value ? !sums.value.activeAnswers : sums.value.lowestKmh > TOO_LATE));
 </script>

@@ -40,7 +40,7 @@ afterEach(() => vi.restoreAllMocks());
 describe('the record', () => {
   test('tells what was seen, each reading beside its band, and money only on request', async () => {
     const { says, mark, screen, press } = await opened(SEEN);
-    await says('below the band');
+    await says("Well below the manual's band");
     expect(screen.findAll(SECTIONS).map((section) => section.attributes('data-section'))).toEqual([
       'lamps',
       'codes',
@@ -69,7 +69,7 @@ describe('the record', () => {
   test('is saved as Markdown, tables and a question for others', async () => {
     const files = savedFiles();
     const { press, says } = await opened(SEEN);
-    await says('below the band');
+    await says("Well below the manual's band");
     for (const name of ['save-markdown', 'save-readings', 'save-ledger', 'ask-others']) await press(name);
     await until(() => expect(files).toHaveLength(4));
     const [markdown, readings, ledger, question] = await Promise.all(files.map(({ text }) => text()));

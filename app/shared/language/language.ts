@@ -41,8 +41,17 @@ export function chooseLanguage(wanted: LanguageId): void {
   if (wanted !== OWN_LANGUAGE) location.assign(addressIn(location.href, wanted));
 }
 
-/** Where to go when the page was opened in another language than the chosen one; null where it is the right one. */
-export function elsewhere(): string | null {
-  const chosen = chosenLanguage();
-  return chosen && chosen !== OWN_LANGUAGE ? addressIn(location.href, chosen) : null;
+/** The first of the browser's languages (tags by BCP 47) that there is. */
+export function preferredOf(languages: readonly string[]): LanguageId {
+  const known = languages.map((tag) => LANGUAGES.find(({ id }) => id === tag.split('-')[0])?.id);
+  return known.find((id) => id !== undefined) ?? FIRST_LANGUAGE;
+}
+
+/**
+ * Where to go when the page was opened in another language than the chosen one; null where it is the right one.
+ * Who has chosen none is led to the browser's language once, from the first language's address alone: another one was asked for.
+ */
+export function elsewhere(languages: readonly string[] = navigator.languages): string | null {
+  const wanted = chosenLanguage() ?? (OWN_LANGUAGE === FIRST_LANGUAGE ? preferredOf(languages) : OWN_LANGUAGE);
+  return wanted === OWN_LANGUAGE ? null : addressIn(location.href, wanted);
 }

@@ -41,7 +41,7 @@ export function stateWords(state: PartState, probability: number): string {
     case 'suspect':
       return texts.suspect(percent(probability));
     case 'at-fault':
-      return texts.atFault(percent(probability));
+      return texts.atFault;
     default:
       return state satisfies never;
   }

@@ -54,8 +54,8 @@ const stateOf = computed(
       :data-corner="corner.channel"
       @click="emit('select', corner.channel)"
     >
-      <span class="name">{{ corner.name }}</span>
-      <span class="word"><StateMark :state="corner.state" />{{ corner.word }}</span>
+      <span class="name"><StateMark :state="corner.state" />{{ corner.name }}</span>
+      <span class="word">{{ corner.word }}</span>
       <span v-if="corner.reading" class="reading" :class="{ figure: /\d/.test(corner.reading) }">{{
         corner.reading
       }}</span>
@@ -200,10 +200,8 @@ svg {
   font-weight: 650;
 }
 
-.word {
-  display: flex;
-  align-items: baseline;
-  gap: 4px;
+.name :deep(svg) {
+  margin-right: 4px;
 }
 
 .reading {
@@ -211,20 +209,24 @@ svg {
   white-space: normal;
 }
 
-.checked-good .word {
+.checked-good .word,
+.checked-good .name :deep(svg) {
   color: var(--proved);
 }
 
-.not-checked .word {
+.not-checked .word,
+.not-checked .name :deep(svg) {
   color: var(--question);
 }
 
-.suspect .word {
+.suspect .word,
+.suspect .name :deep(svg) {
   color: var(--suspect);
   font-weight: 700;
 }
 
-.at-fault .word {
+.at-fault .word,
+.at-fault .name :deep(svg) {
   color: var(--fault);
   font-weight: 700;
 }

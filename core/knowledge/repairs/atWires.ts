@@ -77,7 +77,7 @@ export const AT_WIRES: readonly RepairRecord[] = [
       { fault: 'plug-loose', chance: 0.95, why: texts.thePlugIsCut },
     ],
     steps: [...wireSteps(['acid'])],
-    parts: [texts.plugWithPigtail, 'sleeves'],
+    parts: [texts.plugWithPigtail, texts.sleeves],
   },
   {
     ...repairOf('cleaned', 'module'),

@@ -58,7 +58,7 @@ export const BESIDES: readonly RepairRecord[] = [
         tools: ['multimeter', 'wire-brush'],
       },
     ],
-    parts: ['fuse'],
+    parts: [texts.fuse],
   },
   {
     ...repairOf('replaced', 'elsewhere'),

@@ -17,7 +17,6 @@ export const texts: typeof en = {
   mustBeAtMost: (what) => `darf höchstens ${what} sein`,
   mustBeAbove: (above) => `muss über ${above} liegen`,
   oneOf: (wordsThatFit) => `eines von ${wordsThatFit}`,
-  trueOrFalse: 'true oder false',
   mustBeTrueOr: 'muss true oder false sein',
   mustBe: (stringify) => `muss ${stringify} sein`,
   mustBeOneOf: (wordsThatFit) => `muss eines hiervon sein: ${wordsThatFit}`,
@@ -52,4 +51,16 @@ export const texts: typeof en = {
   schemaTitle: 'Falldatei von Zelf, Version 1',
   schemaDescription:
     'Ein Reparaturauftrag als schlichte Daten. Unbekannte Schlüssel sind erlaubt und bleiben erhalten.',
+  shapes: {
+    text: 'ein Text',
+    number: 'eine Zahl',
+    flag: 'true oder false',
+    anything: 'irgendetwas',
+    list: 'eine Liste',
+    map: 'eine Zuordnung',
+    record: 'ein Datensatz',
+    either: 'eines von mehreren',
+    variants: 'eine von mehreren Arten',
+  },
+  or: ' oder ',
 };

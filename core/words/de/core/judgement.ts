@@ -45,7 +45,7 @@ export const texts: typeof en = {
     `Seit dem Löschen ist nichts zurückgekommen: höchstwahrscheinlich ein alter Code (${percent}). Behalt es im Auge; keine Reparatur lohnt sich jetzt.`,
   furtherChecksWouldNot: (fault) => `Weitere Prüfungen würden an der Antwort nichts ändern.${fault}`,
   onAverageItCosts: 'Im Mittel kostet das etwa so viel wie der beste Schritt.',
-  onAverageThisSaves: (money) => `Im Schnitt spart das etwa ${money}, deine Zeit mitgerechnet.`,
+  onAverageThisSaves: (money) => `Im Mittel kostet das etwa ${money} weniger als der nächstbeste Schritt, deine Zeit mitgerechnet.`,
   onAverageThisCosts: (money) => `Im Mittel kostet das etwa ${money} mehr als der beste Schritt.`,
   itIsAlmostCertain: (percent) => `Fast sicher (${percent}) behebt das einen Fehler, der da ist.`,
   itIsLikelyThat: (percent) => `Wahrscheinlich (${percent}) behebt das einen Fehler, der da ist.`,
@@ -63,4 +63,6 @@ export const texts: typeof en = {
     }),
   nowDriveItAnd: 'Jetzt fahr und sieh, ob die Lampen aus bleiben',
   itWasDriven: 'Es wurde gefahren, und nichts kam zurück: beobachte weiter, oder schließ den Auftrag ab',
+  onAverageThisIsCheaper: (money) =>
+    `Im Mittel kostet das etwa ${money} weniger als eine Werkstatt, deine Zeit mitgerechnet.`,
 };

@@ -29,4 +29,5 @@ export const texts: typeof en = {
   itComesBackIf: 'Es kommt wieder, wenn der Weg offen bleibt.',
   haveTheModuleRepaired: 'das Steuergerät instand setzen oder tauschen lassen',
   itsHalfOfThe: 'seine Hälfte des Steckers ist neu',
+  sleeves: 'Schrumpfschläuche',
 };

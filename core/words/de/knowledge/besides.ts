@@ -26,4 +26,5 @@ export const texts: typeof en = {
   rustScrapedAway: 'Rost abgekratzt',
   seatTheSensorAfresh: 'den Sensor neu einsetzen',
   theSameByAnother: 'dasselbe unter anderem Namen',
+  fuse: 'Sicherung',
 };

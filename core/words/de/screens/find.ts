@@ -108,4 +108,7 @@ export const texts: typeof en = {
     'Immer noch unsicher? Dann halt es als unsicher fest. Er zählt halb, und Zelf sucht eine andere Prüfung.',
   backToTheCards: 'Zurück zu den Bildern',
   keepItAsADoubt: 'Als unsicher festhalten',
+  whichKindFirst: 'Welche Art Sensor sitzt hier? Der Messwert bedeutet nur bei einer Art etwas.',
+  whichWheelWasIt: 'Welches Rad war es?',
+  chooseTheUnit: 'Wähl die Einheit, die das Gerät zeigt',
 };

@@ -10,7 +10,7 @@ export const texts: typeof en = {
   loom: 'Kabelb.',
   mod: 'Steu.',
   suspect: (percent) => `verdächtig ${percent}`,
-  atFault: (percent) => `fehlerhaft ${percent}`,
+  atFault: 'fehlerhaft',
   notCheckedYet: 'noch nicht geprüft',
   byEye: 'mit dem Auge',
   byMeter: 'gemessen',

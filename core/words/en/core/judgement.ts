@@ -40,7 +40,7 @@ export const texts = {
     `Nothing has come back since the erase: an old code, most likely (${percent}). Keep an eye on it; no repair is worth doing now.`,
   furtherChecksWouldNot: (fault: Said) => `Further checks would not change the answer.${fault}`,
   onAverageItCosts: 'On average it costs about as much as the best move.',
-  onAverageThisSaves: (money: Said) => `On average this saves about ${money}, your time included.`,
+  onAverageThisSaves: (money: Said) => `On average this costs about ${money} less than the next best move, your time included.`,
   onAverageThisCosts: (money: Said) => `On average this costs about ${money} more than the best move.`,
   itIsAlmostCertain: (percent: Said) => `It is almost certain (${percent}) that this mends a fault that is there.`,
   itIsLikelyThat: (percent: Said) => `It is likely (${percent}) that this mends a fault that is there.`,
@@ -58,4 +58,6 @@ export const texts = {
     }),
   nowDriveItAnd: 'Now drive it and watch whether the lamps stay off',
   itWasDriven: 'It was driven, and nothing came back: watch it on, or close the job',
+  onAverageThisIsCheaper: (money: Said) =>
+    `On average this costs about ${money} less than a workshop, your time included.`,
 };

@@ -27,4 +27,5 @@ export const texts = {
   itComesBackIf: 'It comes back if the way stays open.',
   haveTheModuleRepaired: 'have the module repaired or replaced',
   itsHalfOfThe: 'its half of the plug is new',
+  sleeves: 'sleeves',
 };

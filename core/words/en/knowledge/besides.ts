@@ -22,4 +22,5 @@ export const texts = {
   rustScrapedAway: 'rust scraped away',
   seatTheSensorAfresh: 'seat the sensor afresh',
   theSameByAnother: 'the same by another name',
+  fuse: 'fuse',
 };

@@ -102,4 +102,7 @@ export const texts = {
   stillNotSure: 'Still not sure? Then keep it as a doubt. It counts half, and Zelf looks for another check.',
   backToTheCards: 'Back to the pictures',
   keepItAsADoubt: 'Keep it as a doubt',
+  whichKindFirst: 'Which kind of sensor sits here? What you read means something on one kind only.',
+  whichWheelWasIt: 'Which wheel was it?',
+  chooseTheUnit: 'Choose the unit that the display shows',
 };

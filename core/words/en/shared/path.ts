@@ -10,7 +10,7 @@ export const texts = {
   loom: 'Loom',
   mod: 'Mod.',
   suspect: (percent: Said) => `suspect ${percent}`,
-  atFault: (percent: Said) => `at fault ${percent}`,
+  atFault: 'at fault',
   notCheckedYet: 'not checked yet',
   byEye: 'by eye',
   byMeter: 'by meter',
