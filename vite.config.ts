@@ -8,6 +8,7 @@ import { texts as de } from './core/words/de/shared/page';
 import { texts as en } from './core/words/en/shared/page';
 import { FIRST_LANGUAGE, folderOf, isLanguage, LANGUAGES, type LanguageId } from './core/words/languages';
 import { fastConstants } from './tools/vite/fastConstants';
+import { markWords } from './tools/vite/markWords';
 import { pageWords } from './tools/vite/pageWords';
 import { ownStyles, preloads } from './tools/vite/preloads';
 import { slimScenes } from './tools/vite/slimScenes';
@@ -17,9 +18,14 @@ const PAGES: Readonly<Record<LanguageId, typeof en>> = { en, de };
 /* Each other language answers for its own folder, with a service worker of its own. */
 const OTHER_FOLDERS = LANGUAGES.filter(({ id }) => id !== FIRST_LANGUAGE).map(({ id }) => new RegExp(`/${id}(/|$)`));
 
+/** Modes that build the app with marked words, for tests: `marked-de`. */
+const MARKED = 'marked-';
+
 /** `vite build --mode de` builds the app with another catalogue of words, into a folder of its own. */
 export default defineConfig(({ mode }) => {
-  const language = isLanguage(mode) ? mode : FIRST_LANGUAGE;
+  const isMarked = mode.startsWith(MARKED);
+  const named = isMarked ? mode.slice(MARKED.length) : mode;
+  const language = isLanguage(named) ? named : FIRST_LANGUAGE;
   return {
     root: 'app',
     base: './',
@@ -27,7 +33,7 @@ export default defineConfig(({ mode }) => {
       alias: [{ find: /^#words\/(.*)$/, replacement: resolve(import.meta.dirname, `core/words/${language}/$1.ts`) }],
     },
     plugins: [
-      slimScenes(),
+      ...(isMarked ? [markWords()] : [slimScenes()]),
       pageWords({ language, ...PAGES[language] }),
       preloads(['app/pages/GaragePage.vue', 'app/storage/browserShelf.ts']),
       ownStyles(),
@@ -55,8 +61,9 @@ export default defineConfig(({ mode }) => {
     ],
     worker: { format: 'es', rolldownOptions: fastConstants },
     build: {
-      outDir: `../dist/app/${folderOf(language)}`,
+      outDir: `../dist/app/${isMarked ? `${named}-marked` : folderOf(language)}`,
       emptyOutDir: true,
+      minify: !isMarked,
       assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
     },
     server: { host: '127.0.0.1' },
