@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 import { BROWSER } from './tools/browser.mjs';
 
 const PORT = 4187;
+/** Where the app with marked words is served. */
+const MARKED_PORT = 4188;
 
 export default defineConfig({
   testDir: 'journeys',
@@ -28,10 +30,18 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `node dist/server/main.mjs --port ${PORT} --exact`,
-    url: `http://127.0.0.1:${PORT}/`,
-    reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
-  },
+  webServer: [
+    {
+      command: `node dist/server/main.mjs --port ${PORT} --exact`,
+      url: `http://127.0.0.1:${PORT}/`,
+      reuseExistingServer: false,
+      gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
+    },
+    {
+      command: `VITE_CONFIG_NATIVE_IGNORE_WARNING=true node node_modules/vite/bin/vite.js preview --outDir ../dist/marked --port ${MARKED_PORT} --strictPort --logLevel warn`,
+      url: `http://127.0.0.1:${MARKED_PORT}/en/index.html`,
+      reuseExistingServer: false,
+      gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
+    },
+  ],
 });

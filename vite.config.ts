@@ -40,6 +40,7 @@ export default defineConfig(({ mode }) => {
       vue(),
       components({ dirs: [], dts: 'components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
       VitePWA({
+        disable: isMarked,
         registerType: 'prompt',
         injectRegister: false,
         manifest: {
@@ -59,13 +60,14 @@ export default defineConfig(({ mode }) => {
         },
       }),
     ],
-    worker: { format: 'es', rolldownOptions: fastConstants },
+    worker: { format: 'es', rolldownOptions: fastConstants, plugins: () => (isMarked ? [markWords()] : []) },
     build: {
-      outDir: `../dist/app/${isMarked ? `${named}-marked` : folderOf(language)}`,
+      outDir: isMarked ? `../dist/marked/${language}` : `../dist/app/${folderOf(language)}`,
       emptyOutDir: true,
       minify: !isMarked,
       assetsInlineLimit: (file) => (file.endsWith('.woff2') ? false : undefined),
     },
     server: { host: '127.0.0.1' },
+    preview: { host: '127.0.0.1' },
   };
 });

@@ -19,3 +19,9 @@ export const BUILDS = [
   })),
   { name: 'build of the server', words: ['vite', 'build', '--config', 'vite.server.config.ts', ...LOUDNESS] },
 ];
+
+/** The app with marked words, once in each language: for the journey that looks for words outside the catalogue. */
+export const MARKED_BUILDS = ['en', ...OTHERS].map((language) => ({
+  name: `build with marked words: ${language}`,
+  words: ['vite', 'build', '--mode', `marked-${language}`, ...LOUDNESS],
+}));

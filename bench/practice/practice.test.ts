@@ -43,14 +43,9 @@ describe('a session', () => {
     const [practiceSession, other] = [0, 1].map(() => new PracticeSession({ ...FIRST, actions: ROAD }));
     expect(practiceSession?.ledger.file).toEqual(other?.ledger.file);
     expect(practiceSession?.ledger.cost).toBe(other?.ledger.cost);
-    expect(practiceSession?.log.map(({ move }) => (move.is === 'check' || move.is === 'repair' ? printMove(move) : move.is))).toEqual([
-      'code',
-      'meter:sensor:resistance',
-      'ask:history',
-      'live:hand-spin',
-      'clear',
-      'repair:replaced:sensor',
-    ]);
+    expect(
+      practiceSession?.log.map(({ move }) => (move.is === 'check' || move.is === 'repair' ? printMove(move) : move.is)),
+    ).toEqual(['code', 'meter:sensor:resistance', 'ask:history', 'live:hand-spin', 'clear', 'repair:replaced:sensor']);
   });
   test('step by step is the same as all at once', () => {
     const stepwise = new PracticeSession(FIRST);

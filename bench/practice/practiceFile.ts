@@ -101,7 +101,15 @@ function repairOf(file: CaseFile, action: PracticeAction, shown: Shown, { at, ne
   if (!move) return [];
   const after = file.observations.at(-1)?.id ?? null;
   return [
-    { id: newId(), at, action: move.action, segment: move.segment, channel: action.channel, result: shown.result ?? 'unknown', after },
+    {
+      id: newId(),
+      at,
+      action: move.action,
+      segment: move.segment,
+      channel: action.channel,
+      result: shown.result ?? 'unknown',
+      after,
+    },
   ];
 }
 

@@ -53,9 +53,7 @@ describe('which code is the cause', () => {
   });
 
   test('what is withdrawn is neither cause nor ghost', () =>
-    expect(roles([code('a', 'C0031', { withdrawn: true }), code('b', 'C0034')])).toEqual([
-      'b cause',
-    ]));
+    expect(roles([code('a', 'C0031', { withdrawn: true }), code('b', 'C0034')])).toEqual(['b cause']));
 
   test('old from three hundred kilometres on, by the car’s own odometer too', () => {
     const at = (odometer: number, own: number) =>
@@ -74,14 +72,13 @@ describe('which code is the cause', () => {
   });
 
   test('a code that came back after it had stayed away is there, and the other way round', () => {
-    const erase = (id: string, returned: string[] | undefined, stayed: string[] | undefined): Loose =>
-      ({
-        id,
-        kind: 'clear',
-        result: 'stayed-clear',
-        ...(returned && { returned }),
-        ...(stayed && { stayed }),
-      });
+    const erase = (id: string, returned: string[] | undefined, stayed: string[] | undefined): Loose => ({
+      id,
+      kind: 'clear',
+      result: 'stayed-clear',
+      ...(returned && { returned }),
+      ...(stayed && { stayed }),
+    });
     const seen = [code('a', 'C0031'), code('b', 'C0034')];
     expect(roles([...seen, erase('1', undefined, ['C0031', 'C0034'])])).toEqual(['a ghost', 'b ghost']);
     expect(roles([...seen, erase('1', undefined, ['C0031', 'C0034']), erase('2', ['C0031'], undefined)])).toEqual([

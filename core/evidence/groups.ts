@@ -60,7 +60,16 @@ function gatherStage(
     if (known) {
       known.epoch = Math.min(epoch, known.epoch);
       known.reports.push(report);
-    } else groups.set(key, { topic, about, kind: kinds.get(report.ids[0] ?? '') ?? 'code', channel: report.channel, stage, epoch, reports: [report] });
+    } else
+      groups.set(key, {
+        topic,
+        about,
+        kind: kinds.get(report.ids[0] ?? '') ?? 'code',
+        channel: report.channel,
+        stage,
+        epoch,
+        reports: [report],
+      });
   }
   return { groups: [...groups.values()], ignored };
 }

@@ -1,4 +1,10 @@
-import { USUAL_COIL_BAND, USUAL_FIGURES, type Limit, type LimitBase, type ManualFigure } from '../knowledge/outcomes/outcome';
+import {
+  USUAL_COIL_BAND,
+  USUAL_FIGURES,
+  type Limit,
+  type LimitBase,
+  type ManualFigure,
+} from '../knowledge/outcomes/outcome';
 import type { CoilBand } from './coilBand';
 import { ofKind, type ReadingContext } from './report';
 

@@ -20,7 +20,10 @@ export function knownResolution({
  */
 export function halfWidthOf(meter: ObservationOf<'meter'>, { owner }: Pick<ReadingContext, 'owner'>): number {
   if (meter.value === 'overload') return 0;
-  const accuracy = { percent: owner.meter?.percent ?? GENERIC_METER.percent, counts: owner.meter?.counts ?? GENERIC_METER.counts };
+  const accuracy = {
+    percent: owner.meter?.percent ?? GENERIC_METER.percent,
+    counts: owner.meter?.counts ?? GENERIC_METER.counts,
+  };
   const count = knownResolution(meter) ?? likelyResolution(meter.value, meter.quantity);
   return meterHalfWidth(meter.value, accuracy, count);
 }

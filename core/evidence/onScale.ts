@@ -33,7 +33,8 @@ export function usedScale(scale: Scale, band: CoilBand | null, context: ReadingC
 
 type Fits = Readonly<Record<string, number>>;
 
-const limitsOf = ({ steps }: UsedScale): readonly number[] => steps.flatMap(({ below }) => (below ? [below.value] : []));
+const limitsOf = ({ steps }: UsedScale): readonly number[] =>
+  steps.flatMap(({ below }) => (below ? [below.value] : []));
 
 /**
  * How well each outcome explains a figure, as softly as its uncertainty asks.

@@ -87,11 +87,7 @@ describe('wires', () => {
   const wire = (value: number | 'overload', point: 'wire-1' | 'wire-1-to-ground' | 'wire-to-wire' = 'wire-1') =>
     fitsOf({ point, quantity: 'resistance', value });
   test('end to end', () =>
-    expect([wire(0.6), wire(480), wire('overload')]).toEqual([
-      { good: 1 },
-      { some: 1 },
-      { open: 1 },
-    ]));
+    expect([wire(0.6), wire(480), wire('overload')]).toEqual([{ good: 1 }, { some: 1 }, { open: 1 }]));
   test('to ground overload is good, a low reading is the fault', () => {
     expect([wire('overload', 'wire-1-to-ground'), wire(3, 'wire-1-to-ground'), wire(40_000, 'wire-to-wire')]).toEqual([
       { insulated: 1 },

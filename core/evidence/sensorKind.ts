@@ -20,7 +20,9 @@ function toldBy({ point, quantity, value, unsteady, ignition }: ObservationOf<'m
 /** What the owner's manual gives away by the figures that it has: one kind, or none where it has figures of both. */
 function toldByManual({ specs = {} }: Vehicle): SensorType | null {
   const figures = Object.keys(TELLING_FIGURES) as (keyof typeof TELLING_FIGURES)[];
-  const kinds = new Set(figures.filter((figure) => specs[figure] !== undefined).map((figure) => TELLING_FIGURES[figure]));
+  const kinds = new Set(
+    figures.filter((figure) => specs[figure] !== undefined).map((figure) => TELLING_FIGURES[figure]),
+  );
   const [kind] = kinds;
   return kinds.size === 1 && kind ? kind : null;
 }

@@ -90,11 +90,7 @@ function contextOf(
 }
 
 /** The looks of a stage join what was seen earlier; a repair makes what it touched fresh again. */
-function seenAfter(
-  before: SeenParts,
-  observations: readonly Observation[],
-  repair: Repair | undefined,
-): SeenParts {
+function seenAfter(before: SeenParts, observations: readonly Observation[], repair: Repair | undefined): SeenParts {
   const seen = new Map([...before].map(([part, corners]) => [part, new Map(corners)]));
   for (const look of observations) {
     if (look.kind !== 'look' || look.finding === 'hidden') continue;

@@ -63,7 +63,12 @@ const HAS_UNIT = /[\p{L}Ω]/u;
  * @example typedReading('1.4', null, { kind: 'meter', point: 'sensor', quantity: 'resistance', channel: 'front-right' }, () => STAGE).unit // => "kΩ"
  * @example typedReading('4', null, { kind: 'meter', point: 'sensor', quantity: 'resistance', channel: 'front-right' }, () => STAGE).is // => "asks"
  */
-export function typedReading(text: string, unit: string | null, around: AroundFigure, context: ContextOf): TypedReading {
+export function typedReading(
+  text: string,
+  unit: string | null,
+  around: AroundFigure,
+  context: ContextOf,
+): TypedReading {
   const isWritten = HAS_UNIT.test(text);
   const plain = candidate(text, isWritten ? '' : (unit ?? ''), around, context);
   if (typeof plain === 'string') return { is: 'refused', words: plain };

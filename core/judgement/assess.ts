@@ -118,7 +118,11 @@ function judge(file: CaseFile): Judgement {
     ranking: rankingOf(posterior, chances),
     next: isFinished
       ? []
-      : withBestRepair(plan.moves.map((offered, rank) => moveOf(offered, rank, { file, ranked, seen, isAlone: plan.moves.length === 1 }))),
+      : withBestRepair(
+          plan.moves.map((offered, rank) =>
+            moveOf(offered, rank, { file, ranked, seen, isAlone: plan.moves.length === 1 }),
+          ),
+        ),
     stop,
     cautions: cautionsFor({ file, all, ranked, moves: isFinished ? [] : plan.moves }),
     doubtful,

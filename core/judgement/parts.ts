@@ -109,7 +109,7 @@ function standing(channel: Channel, all: readonly Observation[], facts: PartFact
   all.forEach((seen, at) => {
     const verdict = facts.verdicts.get(seen.id);
     if (!verdict || verdict.tone === 'void' || !isOf(seen, channel, facts) || facts.doubtful.has(seen.id)) return;
-    if ((seen.kind === 'look' && (seen.unsure === true || seen.finding === 'hidden'))) return;
+    if (seen.kind === 'look' && (seen.unsure === true || seen.finding === 'hidden')) return;
     newest.delete(verdict.topic);
     const isOverturned =
       BY[seen.kind] === 'reader' && all.slice(at + 1).some((later) => overturnsReader(later, channel, facts));

@@ -47,9 +47,7 @@ describe('what each answer would do', () => {
   test('a sound reading clears what overload would condemn', () => {
     const [inside, , open] = imagineParts(
       file,
-      possibleAnswers(COIL, file).map(
-        (possibleAnswer) => possibleAnswer.observation,
-      ),
+      possibleAnswers(COIL, file).map((possibleAnswer) => possibleAnswer.observation),
     );
     const sensor = (views: typeof inside) =>
       views?.find((view) => view.channel === 'front-left' && view.segment === 'sensor')?.probability ?? 0;

@@ -1,4 +1,4 @@
-import type { Cost } from '../casefile/contract';
+import type { Cost, Repair } from '../casefile/contract';
 import type { Segment, RepairSegment } from '../casefile/words';
 import { texts } from '#words/knowledge/names';
 
@@ -25,6 +25,14 @@ export const SEGMENT_EXPLAINED: Readonly<Record<Segment, string>> = {
   plug: texts.theConnectorBetweenThe,
   loom: texts.theBodyWiringFrom,
   module: texts.theBrakeModuleIts,
+};
+
+/** What a repair was followed by, as the prove stage keeps it. */
+export const REPAIR_RESULT_NAMES: Readonly<Record<Repair['result'], string>> = {
+  fixed: texts.curedIt,
+  'no-change': texts.changedNothing,
+  partly: texts.helpedInPart,
+  unknown: texts.notProvedYet,
 };
 
 export const LAMP_NAMES: Readonly<Record<string, string>> = {

@@ -30,7 +30,14 @@ export const TELLING_READINGS: readonly TellingReading[] = [
     kind: 'active',
     why: 'an input for a coil gives a bias of a volt or two, a feed gives more',
   },
-  { point: 'sensor-current', quantity: 'dc-current', from: 0.005, to: 0.03, kind: 'active', why: 'it answers in 7 and 14 mA' },
+  {
+    point: 'sensor-current',
+    quantity: 'dc-current',
+    from: 0.005,
+    to: 0.03,
+    kind: 'active',
+    why: 'it answers in 7 and 14 mA',
+  },
 ];
 
 /** Figures of the manual that only one kind of sensor has. */

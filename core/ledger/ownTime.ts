@@ -41,7 +41,9 @@ function reckoned(file: CaseFile): number {
  * @example ownTimeOf({ ...CASE, observations: [], repairs: [], work: [{ id: 'w', step: 'own-time:150' }] }) // => {"minutes":150,"isSaid":true}
  */
 export function ownTimeOf(file: CaseFile): OwnTime {
-  const said = (file.work ?? []).findLast(({ step, undone }) => undone !== true && readWorkStep(step).name === OWN_TIME);
+  const said = (file.work ?? []).findLast(
+    ({ step, undone }) => undone !== true && readWorkStep(step).name === OWN_TIME,
+  );
   const minutes = Number(readWorkStep(said?.step ?? '').of[0] ?? NaN);
   return Number.isNaN(minutes) ? { minutes: Math.round(reckoned(file)), isSaid: false } : { minutes, isSaid: true };
 }

@@ -174,14 +174,12 @@ function inOrder(moves: readonly PricedMove[], hourValue: number, handOver: numb
     hourValue,
   );
   const [best = handOver, next = handOver] = roads.map(({ cost }) => Math.min(cost, handOver));
-  return roads.map(
-    ({ move, cost }, rank): OfferedMove => ({
-      ...move,
-      saving: (rank === 0 ? next : best) - cost,
-      because: 'saves',
-      rule: null,
-    }),
-  );
+  return roads.map(({ move, cost }, rank): OfferedMove => ({
+    ...move,
+    saving: (rank === 0 ? next : best) - cost,
+    because: 'saves',
+    rule: null,
+  }));
 }
 
 /** What a plan is made from. */

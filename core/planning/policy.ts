@@ -31,7 +31,10 @@ interface PolicyRow {
   readonly rule: string;
   readonly because: Exclude<Because, 'saves'>;
   /** A move that stands no further down than a place, from 0. */
-  readonly notAfter?: (moves: readonly PricedMove[], facts: PolicyFacts) => readonly [move: PricedMove, place: number] | null;
+  readonly notAfter?: (
+    moves: readonly PricedMove[],
+    facts: PolicyFacts,
+  ) => readonly [move: PricedMove, place: number] | null;
   readonly first?: (moves: readonly PricedMove[], facts: PolicyFacts) => (move: PricedMove) => boolean;
   /** In which order those stand; as they stood where left out. */
   readonly order?: (a: PricedMove, b: PricedMove) => number;
@@ -248,8 +251,7 @@ const POLICY: readonly PolicyRow[] = [
   {
     rule: texts.proveItFirst,
     because: 'proves',
-    first: (_moves, facts) =>
-      waitsForProof(facts) ? (move) => isProof(move) || isSeen(move, facts.latest) : NOTHING,
+    first: (_moves, facts) => (waitsForProof(facts) ? (move) => isProof(move) || isSeen(move, facts.latest) : NOTHING),
     order: (a, b) => PROOFS.indexOf(a.move.name) - PROOFS.indexOf(b.move.name),
     without: (facts) => (waitsForProof(facts) ? (move) => !isProof(move) && !isSeen(move, facts.latest) : NOTHING),
   },

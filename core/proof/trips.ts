@@ -51,5 +51,8 @@ export function comesAndGoes(
         (seen.kind === 'code' && seen.failure === 'intermittent') ||
         (seen.kind === 'live' && seen.finding === 'drops-out')),
   );
-  return isShown || ranking.some(({ fault, probability }) => probability > LIKELY && COMES_AND_GOES.includes(natureOf(fault)));
+  return (
+    isShown ||
+    ranking.some(({ fault, probability }) => probability > LIKELY && COMES_AND_GOES.includes(natureOf(fault)))
+  );
 }

@@ -37,7 +37,10 @@ describe('a record', () => {
     const readings = summaryOf(file(), SPEECH, false).sections.find(({ id }) => id === 'readings');
     expect(readings?.lines).toHaveLength(1);
     const verdict = readings?.lines[0]?.verdict;
-    expect(verdict?.figure).toMatchObject({ min: { value: 1000, from: 'manual' }, max: { value: 1400, from: 'manual' } });
+    expect(verdict?.figure).toMatchObject({
+      min: { value: 1000, from: 'manual' },
+      max: { value: 1400, from: 'manual' },
+    });
     expect(verdict?.tone).toBe('bad');
     expect(verdict?.figure?.value).toBeCloseTo(392 * ((1 + 0.00393 * 0) / (1 + 0.00393 * -11)), 0);
   });

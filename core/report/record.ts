@@ -4,6 +4,7 @@ import type { Verdict } from '../evidence/verdict';
 import { verdictsOf } from '../evidence/verdictOf';
 import { tally } from '../ledger/tally';
 import { endingWords } from '../proof/endingWords';
+import { REPAIR_RESULT_NAMES } from '../knowledge/names';
 import { roundMoney, sayMoney, USUAL_CURRENCY } from '../words/money';
 import { describeObservation, describeRepair, type Speech } from './describe';
 import { remindersOf } from './reminders';
@@ -72,13 +73,6 @@ function lineOf(seen: Observation, file: CaseFile, speech: Speech, verdict: Verd
   return { at: seen.at ?? '', words: title, figure, detail: said, ...(verdict ? { verdict } : {}) };
 }
 
-const RESULTS = {
-  fixed: texts.fixed,
-  'no-change': texts.noChange,
-  partly: texts.partly,
-  unknown: texts.notProved,
-} as const;
-
 function costLines(file: CaseFile): readonly RecordLine[] {
   const currency = file.owner?.currency ?? USUAL_CURRENCY;
   const lines = (file.costs ?? []).map((cost): RecordLine => ({
@@ -116,7 +110,7 @@ export function summaryOf(file: CaseFile, speech: Speech, withCosts: boolean): J
     at: made.at ?? '',
     words: describeRepair(made, file, speech),
     figure: '',
-    detail: [RESULTS[made.result], made.note ?? ''].filter(Boolean).join('; '),
+    detail: [REPAIR_RESULT_NAMES[made.result], made.note ?? ''].filter(Boolean).join('; '),
   }));
   const open = remindersOf(file, speech.sides)
     .filter(({ done }) => !done)

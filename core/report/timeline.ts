@@ -2,7 +2,7 @@ import { byTime } from '../casefile/byTime';
 import type { CaseFile } from '../casefile/contract';
 import { isNote } from '../casefile/note';
 import type { SideSpeech } from '../vehicle/sides';
-import { COST_USE_NAMES, QUOTE_CASE_NAMES } from '../knowledge/names';
+import { COST_USE_NAMES, QUOTE_CASE_NAMES, REPAIR_RESULT_NAMES } from '../knowledge/names';
 import { hasEveryWord } from '../words/hasEveryWord';
 import { sayMoney } from '../words/money';
 import { describeObservation, describeRepair } from './describe';
@@ -51,7 +51,7 @@ const doneIn = (file: CaseFile, speech: Told): TimelineEntry[] => [
     kind: 'done',
     at: repair.at ?? '',
     words: describeRepair(repair, file, speech),
-    detail: repair.result === 'unknown' ? texts.repairNotProvedYet : texts.repair(repair.result),
+    detail: texts.repair(REPAIR_RESULT_NAMES[repair.result]),
     shownBy: repair.id,
   })),
   ...(file.work ?? []).flatMap((entry): TimelineEntry[] => {

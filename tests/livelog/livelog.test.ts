@@ -97,7 +97,11 @@ describe('exports of every make-up', () => {
   });
   test('miles become kilometres; without a unit it is said that km/h is assumed', () => {
     expect(speedsOf('t,FL (mph)\n0,10\n1,20\n')).toEqual([16.09344, 32.18688]);
-    expect(read('t,FL\n0,10\n1,20\n').log?.columns['front-left']).toEqual({ header: 'FL', unit: 'km/h', isAssumed: true });
+    expect(read('t,FL\n0,10\n1,20\n').log?.columns['front-left']).toEqual({
+      header: 'FL',
+      unit: 'km/h',
+      isAssumed: true,
+    });
   });
   test('one row a signal is put together by its moments', () => {
     const long =

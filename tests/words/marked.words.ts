@@ -103,10 +103,15 @@ describe('what core says has a mark', () => {
       return [
         ['check', `${record.name} ${record.words}`],
         ['ifs', record.ifs.map((entry) => (typeof entry === 'string' ? entry : entry.text)).join(' ')],
-        ['sheet', `${sheet?.title ?? ''} ${sheet?.caution ?? ''} ${sheet?.setup.map(({ text }) => text).join(' ') ?? ''}`],
+        [
+          'sheet',
+          `${sheet?.title ?? ''} ${sheet?.caution ?? ''} ${sheet?.setup.map(({ text }) => text).join(' ') ?? ''}`,
+        ],
         ...(sheet ? answersOf(sheet.answer).map((word) => ['answer', answerText(sheet.answer, word)] as const) : []),
         ...possibleAnswers(move, file).map(({ words }) => ['possible', words] as const),
-        ...meaningsOf(move, file).map(({ figure, verdict }) => ['meaning', `${figure} ${verdict.heading} ${verdict.detail}`] as const),
+        ...meaningsOf(move, file).map(
+          ({ figure, verdict }) => ['meaning', `${figure} ${verdict.heading} ${verdict.detail}`] as const,
+        ),
       ];
     });
     expect(said.length).toBeGreaterThan(200);
@@ -120,7 +125,9 @@ describe('what core says has a mark', () => {
       return [
         ['repair', record.words],
         ['parts', (record.parts ?? []).join(' ')],
-        ...steps.map(({ text, why, cautions }) => ['step', [text, why, ...cautions.map((entry) => entry.text)].join(' ')] as const),
+        ...steps.map(
+          ({ text, why, cautions }) => ['step', [text, why, ...cautions.map((entry) => entry.text)].join(' ')] as const,
+        ),
       ];
     });
     const named: Said = [
@@ -148,14 +155,21 @@ const OF_THE_FORMAT = new Set(
     .split(/[^\w-]+/u)
     .flatMap((word) => [word, ...word.split('-')]),
 );
-const ofTheFormat = (message: string): string => message.replace(/[\w-]+/gu, (word) => (OF_THE_FORMAT.has(word) ? '' : word));
+const ofTheFormat = (message: string): string =>
+  message.replace(/[\w-]+/gu, (word) => (OF_THE_FORMAT.has(word) ? '' : word));
 
 const ODD: readonly unknown[] = [undefined, null, -1, 'what', {}, []];
 
 /** The same data with one place broken, each place in each way. */
 function brokenOnce(value: unknown): readonly unknown[] {
-  const inside = (entries: readonly (readonly [string | number, unknown])[], rebuild: (key: string | number, made: unknown) => unknown) =>
-    entries.flatMap(([key, inner]) => [...ODD.map((odd) => rebuild(key, odd)), ...brokenOnce(inner).map((made) => rebuild(key, made))]);
+  const inside = (
+    entries: readonly (readonly [string | number, unknown])[],
+    rebuild: (key: string | number, made: unknown) => unknown,
+  ) =>
+    entries.flatMap(([key, inner]) => [
+      ...ODD.map((odd) => rebuild(key, odd)),
+      ...brokenOnce(inner).map((made) => rebuild(key, made)),
+    ]);
   if (Array.isArray(value)) {
     const list = value as readonly unknown[];
     return inside([...list.entries()], (key, made) => list.with(Number(key), made));

@@ -1,6 +1,6 @@
 /** What stands outside the catalogue in every language: figures with their units, codes, names of the format, the program's own name. */
 const UNITS =
-  /^(km\/h|km|mph|mi|k?Ω|MΩ|m?V~?|m?A|min|mm|cm|m|N·m|lbf|ft|in|OL|Hz|h|s|ms|g|°C|°F|AC|DC|EUR|GBP|USD|Zelf|zelf|x|d)$/u;
+  /^(km\/h|km|mph|mi|k?Ω|MΩ|m?V~?|m?A|min|mm|cm|m|N·m|lbf|lbf·ft|lbf·in|ft|in|kB|MB|GB|OL|Hz|h|s|ms|g|°C|°F|AC|DC|EUR|GBP|USD|Zelf|zelf|x|d)$/u;
 const CODE = /^[PCBU]?[0-9A-F]{2,6}$/u;
 
 /**

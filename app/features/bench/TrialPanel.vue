@@ -40,7 +40,6 @@ async function start(): Promise<void> {
   }
   running.value = null;
 }
-
 </script>
 
 <template>

@@ -29,15 +29,10 @@ const BENDABLE: readonly string[] = [
   'speedometer-wrong',
 ];
 const dash = useDash();
-const cautions = computed(
-  () =>
-    dash.job.assessment?.cautions.filter(({ id }) => OF_THE_DASH.includes(id)) ?? [],
-);
+const cautions = computed(() => dash.job.assessment?.cautions.filter(({ id }) => OF_THE_DASH.includes(id)) ?? []);
 const BENDS = ['left', 'right'] as const;
 /** Symptoms that a bend can bring on. */
-const bendable = computed(() =>
-  dash.symptoms.value.filter(({ symptom }) => BENDABLE.includes(symptom)),
-);
+const bendable = computed(() => dash.symptoms.value.filter(({ symptom }) => BENDABLE.includes(symptom)));
 const hasSymptom = (word: string): boolean => dash.symptoms.value.some((symptom) => symptom.symptom === word);
 </script>
 

@@ -102,7 +102,11 @@ const isAxleOnly = ref(false);
 
 /** Says the kind beside the reading that hangs on it. */
 const sayKind = (type: SensorType): Promise<unknown> =>
-  check.job.dispatch({ do: 'sensor-type', type, channels: axleOf(check.channel.value ?? 'front-left', channels.value) });
+  check.job.dispatch({
+    do: 'sensor-type',
+    type,
+    channels: axleOf(check.channel.value ?? 'front-left', channels.value),
+  });
 
 async function setType(type: 'passive' | 'active'): Promise<void> {
   const file = check.job.file;
@@ -173,7 +177,14 @@ async function setType(type: 'passive' | 'active'): Promise<void> {
       </p>
       <section v-if="check.asksKind.value" class="kind" data-test="asks-kind">
         <p>{{ texts.whichKindFirst }}</p>
-        <button v-for="kind in SENSOR_TYPES" :key="kind" type="button" class="tap" :data-kind="kind" @click="sayKind(kind)">
+        <button
+          v-for="kind in SENSOR_TYPES"
+          :key="kind"
+          type="button"
+          class="tap"
+          :data-kind="kind"
+          @click="sayKind(kind)"
+        >
           {{ TYPE_NAMES[kind] }}
         </button>
       </section>

@@ -9,7 +9,12 @@ defineProps<{ meanings: readonly Meaning[]; shown: string | null }>();
 
 <template>
   <section class="meanings" :aria-label="texts.whatItMayShow">
-    <div v-for="meaning in meanings" :key="meaning.figure" class="meaning" :class="{ lit: meaning.verdict.outcome === shown }">
+    <div
+      v-for="meaning in meanings"
+      :key="meaning.figure"
+      class="meaning"
+      :class="{ lit: meaning.verdict.outcome === shown }"
+    >
       <p class="reads">
         <SentenceWith :text="meaning.isExact ? texts.ifItReadsOnly : texts.ifItReads"
           ><template #figure

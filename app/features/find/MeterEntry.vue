@@ -139,7 +139,8 @@ const RANGES = [
       :is-ready="meter !== null"
       :words="verdict?.heading ?? ''"
       :asks="asksUnit ? texts.chooseTheUnit : ''"
-      @keep="meter && emit('keep', meter)" />
+      @keep="meter && emit('keep', meter)"
+    />
   </section>
 </template>
 

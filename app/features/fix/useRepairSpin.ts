@@ -33,7 +33,9 @@ export function useRepairSpin(repair: Ref<string>, channel: Ref<Channel | null>,
   });
 
   /** The wheel is about to go back on or down: it is spun before, where there is a reader. */
-  const isSpinDue = computed(() => channel.value !== null && LOWERS.includes(readWorkStep(current.value?.undoes ?? '').name));
+  const isSpinDue = computed(
+    () => channel.value !== null && LOWERS.includes(readWorkStep(current.value?.undoes ?? '').name),
+  );
 
   async function spun(answer: ProofAnswer): Promise<void> {
     await recordOnce();

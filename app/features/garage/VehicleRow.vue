@@ -61,7 +61,9 @@ const isUnfolded = ref(false);
 const pick = (what: string): Promise<void> => {
   if (what === 'start') return startJob();
   const job = leading.value;
-  return job && menus.ofJob.entries.some(({ id }) => id === what) ? menus.doForJob(what, job.id) : menus.doForVehicle(what, props.entry);
+  return job && menus.ofJob.entries.some(({ id }) => id === what)
+    ? menus.doForJob(what, job.id)
+    : menus.doForVehicle(what, props.entry);
 };
 
 async function startJob(): Promise<void> {

@@ -32,7 +32,13 @@ export const HANDBOOK: readonly HandbookEntry[] = [
     id: `check-${record.check}`,
     topic: 'checks',
     title: capital(record.name),
-    text: [record.words, ...(record.sheet?.lines ?? []), ...record.ifs.map((said) => (typeof said === 'string' ? said : said.text))].map(sentence).join(' '),
+    text: [
+      record.words,
+      ...(record.sheet?.lines ?? []),
+      ...record.ifs.map((said) => (typeof said === 'string' ? said : said.text)),
+    ]
+      .map(sentence)
+      .join(' '),
   })),
   ...[...STANDARD_MEANINGS].map(([code, { meaning }]): HandbookEntry => ({
     id: `code-${code}`,

@@ -67,7 +67,10 @@ export function useProve() {
       ...facts.value,
       channel: row?.step.channel ?? null,
       chosen: chosen.value,
-      kilometres: kilometres.value === '' ? DRIVES.unnotedKm : fromOwn(amountIn(kilometres.value, DRIVES.unnotedKm), values.distance),
+      kilometres:
+        kilometres.value === ''
+          ? DRIVES.unnotedKm
+          : fromOwn(amountIn(kilometres.value, DRIVES.unnotedKm), values.distance),
       trips: Math.min(1000, Math.max(1, Math.round(amountIn(trips.value, 1)))),
     });
     if (said.length > 0) await job.dispatch({ do: 'observe', said });

@@ -39,7 +39,10 @@ export const READ_CODES = {
   of: 'car',
   name: texts.codes,
   words: texts.readTheCodesAll,
-  ifs: [texts.ifACodeNames, { text: texts.ifThereIsNoCode, sends: ['look:fluid', 'meter:battery:dc-voltage', 'look:brake-switch'] }],
+  ifs: [
+    texts.ifACodeNames,
+    { text: texts.ifThereIsNoCode, sends: ['look:fluid', 'meter:battery:dc-voltage', 'look:brake-switch'] },
+  ],
   minutes: 4,
   setups: ['reader'],
 } as const satisfies Omit<CheckRecord, 'table'>;

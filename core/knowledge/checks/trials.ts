@@ -75,7 +75,10 @@ export const TRIALS: readonly CheckRecord[] = [
     of: 'subject',
     name: texts.speedsOnTheRoad,
     words: texts.driveWhileSomebodyElse,
-    ifs: [{ text: texts.ifOneWheelCuts, sends: ['look:ring', 'look:gap'] }, { text: texts.ifItDropsOut, sends: ['look:plug', 'look:lead'] }],
+    ifs: [
+      { text: texts.ifOneWheelCuts, sends: ['look:ring', 'look:gap'] },
+      { text: texts.ifItDropsOut, sends: ['look:plug', 'look:lead'] },
+    ],
     table: live.LIVE_DRIVE,
     minutes: 12,
     setups: ['reader'],

@@ -45,7 +45,8 @@ export const texts: typeof en = {
     `Seit dem Löschen ist nichts zurückgekommen: höchstwahrscheinlich ein alter Code (${percent}). Behalt es im Auge; keine Reparatur lohnt sich jetzt.`,
   furtherChecksWouldNot: (fault) => `Weitere Prüfungen würden an der Antwort nichts ändern.${fault}`,
   onAverageItCosts: 'Im Mittel kostet das etwa so viel wie der beste Schritt.',
-  onAverageThisSaves: (money) => `Im Mittel kostet das etwa ${money} weniger als der nächstbeste Schritt, deine Zeit mitgerechnet.`,
+  onAverageThisSaves: (money) =>
+    `Im Mittel kostet das etwa ${money} weniger als der nächstbeste Schritt, deine Zeit mitgerechnet.`,
   onAverageThisCosts: (money) => `Im Mittel kostet das etwa ${money} mehr als der beste Schritt.`,
   itIsAlmostCertain: (percent) => `Fast sicher (${percent}) behebt das einen Fehler, der da ist.`,
   itIsLikelyThat: (percent) => `Wahrscheinlich (${percent}) behebt das einen Fehler, der da ist.`,

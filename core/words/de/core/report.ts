@@ -64,7 +64,6 @@ export const texts: typeof en = {
   step: 'Schritt',
   note: 'Notiz',
   photo: 'Foto',
-  repairNotProvedYet: 'Reparatur, noch nicht bewiesen',
   repair: (result) => `Reparatur, ${result}`,
   byEyeNotSure: 'mit dem Auge, unsicher: zählt halb',
 };

@@ -7,7 +7,8 @@ export const texts: typeof en = {
     'Manche gedruckte Anleitung lässt hier einen niedrigen Wert gelten. Das ist verkehrt: eine Signalleitung muss gegen Masse Überlauf zeigen.',
   wireEndToEnd: (figure) => `Ader ${figure} von Ende zu Ende`,
   measureTheLoomWire: (ordinal) => `Miss die ${ordinal} Ader des Kabelbaums von Ende zu Ende`,
-  ifItReadsOl: 'Zeigt sie OL, ist diese Ader im Kabelbaum gebrochen. Zeigt sie kaum mehr als die Prüfspitzen allein, ist sie heil.',
+  ifItReadsOl:
+    'Zeigt sie OL, ist diese Ader im Kabelbaum gebrochen. Zeigt sie kaum mehr als die Prüfspitzen allein, ist sie heil.',
   theLoomWireSensor: (ordinal) =>
     `Die ${ordinal} Ader des Kabelbaums, Sensorstecker bis Steuergerätestecker, Drehschalter auf Ω`,
   wireToGround: (figure) => `Ader ${figure} gegen Masse`,

@@ -152,4 +152,8 @@ export const texts: typeof en = {
   quoteCases: { best: 'bester Fall', usual: 'üblicher Fall', worst: 'schlimmster Fall' },
   passive: 'passiv',
   active: 'aktiv',
+  curedIt: 'hat geholfen',
+  changedNothing: 'hat nichts geändert',
+  helpedInPart: 'hat teilweise geholfen',
+  notProvedYet: 'noch nicht bewiesen',
 };

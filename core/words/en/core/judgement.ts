@@ -40,7 +40,8 @@ export const texts = {
     `Nothing has come back since the erase: an old code, most likely (${percent}). Keep an eye on it; no repair is worth doing now.`,
   furtherChecksWouldNot: (fault: Said) => `Further checks would not change the answer.${fault}`,
   onAverageItCosts: 'On average it costs about as much as the best move.',
-  onAverageThisSaves: (money: Said) => `On average this costs about ${money} less than the next best move, your time included.`,
+  onAverageThisSaves: (money: Said) =>
+    `On average this costs about ${money} less than the next best move, your time included.`,
   onAverageThisCosts: (money: Said) => `On average this costs about ${money} more than the best move.`,
   itIsAlmostCertain: (percent: Said) => `It is almost certain (${percent}) that this mends a fault that is there.`,
   itIsLikelyThat: (percent: Said) => `It is likely (${percent}) that this mends a fault that is there.`,

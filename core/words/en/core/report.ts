@@ -62,7 +62,6 @@ export const texts = {
   step: 'step',
   note: 'note',
   photo: 'photo',
-  repairNotProvedYet: 'repair, not proved yet',
   repair: (result: Said) => `repair, ${result}`,
   byEyeNotSure: 'by eye, not sure: counts half',
 };

@@ -7,7 +7,8 @@ export const texts = {
     'Some printed steps pass a low reading here. That is the wrong way round: a signal wire must read overload to ground.',
   wireEndToEnd: (figure: Said) => `Wire ${figure} end to end`,
   measureTheLoomWire: (ordinal: Said) => `Measure the ${ordinal} loom wire end to end`,
-  ifItReadsOl: 'If it reads OL, this wire is broken in the loom. If it reads hardly more than the probes alone, the wire is whole.',
+  ifItReadsOl:
+    'If it reads OL, this wire is broken in the loom. If it reads hardly more than the probes alone, the wire is whole.',
   theLoomWireSensor: (ordinal: Said) => `The ${ordinal} loom wire, sensor plug to module plug, dial on Ω`,
   wireToGround: (figure: Said) => `Wire ${figure} to ground`,
   measureTheLoomWireTo: (ordinal: Said) => `Measure the ${ordinal} loom wire to ground`,

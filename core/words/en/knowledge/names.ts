@@ -150,4 +150,8 @@ export const texts = {
   quoteCases: { best: 'best case', usual: 'usual case', worst: 'worst case' },
   passive: 'passive',
   active: 'active',
+  curedIt: 'cured it',
+  changedNothing: 'changed nothing',
+  helpedInPart: 'helped in part',
+  notProvedYet: 'not proved yet',
 };

@@ -5,7 +5,7 @@ export const texts = {
   theManualsFigure: "The manual's figure",
   findTheCoilsResistance: "Find the coil's resistance in the manual",
   ifYourReadingLies: "If your reading lies outside the manual's band, the sensor is the fault.",
-  ifItLiesInside: "If it lies inside, look at the wiring.",
+  ifItLiesInside: 'If it lies inside, look at the wiring.',
   theCoilsResistanceFrom: "The coil's resistance, from the manual",
   codes: 'Codes',
   readTheCodesAll: 'Read the codes, all modules',
