@@ -128,7 +128,10 @@ export default tseslint.config(
   },
   {
     /* The reasons of tables and faults are for those who correct them; no screen shows them. */
-    files: ['core/knowledge/tables/*.ts', 'core/knowledge/{faultRows,faults,parts,priors,pairs,history}.ts'],
+    files: [
+      'core/knowledge/tables/*.ts',
+      'core/knowledge/{faultRows,faults,parts,carParts,priors,pairs,history,sensorKinds}.ts',
+    ],
     ignores: ['**/*.test.ts'],
     rules: { 'zelf/no-text-outside-catalogue': ['error', { reasons: true }] },
   },

@@ -1,4 +1,3 @@
-import { printedUnit } from '../core/livelog/log';
 import { closeSync, openSync, readSync, fstatSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { analyse } from '../core/livelog/analyse';
@@ -9,6 +8,8 @@ import type { Verb } from './verb';
 import { texts } from '#words/cli';
 
 const CHUNK = 1 << 20;
+/** Stands before a unit that no header gave. */
+const ASSUMED = 'assumed';
 
 /** Reads a recording part by part: a file of any size needs no more memory than its columns. */
 function read(name: string): ReturnType<LogReader['end']> {
@@ -51,7 +52,7 @@ export const logVerb: Verb = {
       columns: Object.fromEntries(
         Object.entries(log?.columns ?? {}).map(([role, column]) => [
           role,
-          { header: column.header, unit: printedUnit(column) },
+          { header: column.header, unit: column.isAssumed ? [ASSUMED, column.unit].join(' ') : column.unit },
         ]),
       ),
       rows: log?.seconds.length ?? 0,

@@ -59,9 +59,9 @@ export function sensorKinds(vehicle: Vehicle, seen: readonly Observation[]): Sen
   for (const channel of vehicle.channels) {
     if (kinds.has(channel)) continue;
     const axle = axleOf(channel, vehicle.channels);
-    const told = new Set(readings.filter((reading) => axle.includes(reading.channel)).map(({ kind }) => kind));
-    const [kind] = told;
-    if (told.size === 1 && kind) kinds.set(channel, kind);
+    const given = new Set(readings.filter((reading) => axle.includes(reading.channel)).map(({ kind }) => kind));
+    const [kind] = given;
+    if (given.size === 1 && kind) kinds.set(channel, kind);
   }
   return kinds;
 }

@@ -23,7 +23,7 @@ export type TypedReading =
   | { readonly is: 'refused'; readonly words: string };
 
 /** The reading that a typed figure may be, without its value. */
-export type AroundFigure = Omit<ObservationOf<'meter'>, 'id' | 'value' | 'resolution'>;
+export type FigureOf = Omit<ObservationOf<'meter'>, 'id' | 'value' | 'resolution'>;
 
 interface Candidate {
   readonly reading: Reading;
@@ -32,11 +32,11 @@ interface Candidate {
   readonly makesSense: boolean;
 }
 
-function candidate(text: string, unit: string, around: AroundFigure, context: ContextOf): Candidate | string {
-  const read = parseReading(unit === '' ? text : `${text} ${unit}`, around.quantity);
+function candidate(text: string, unit: string, of: FigureOf, context: ContextOf): Candidate | string {
+  const read = parseReading(unit === '' ? text : `${text} ${unit}`, of.quantity);
   if (!read.ok) return read.problems[0]?.message ?? '';
   const { value, resolution } = read.value;
-  const meter = { ...around, id: '', value, ...(resolution ? { resolution } : {}) } as ObservationOf<'meter'>;
+  const meter = { ...of, id: '', value, ...(resolution ? { resolution } : {}) } as ObservationOf<'meter'>;
   const beside = context(meter);
   const [from, to] = scaleOf(meter, beside)?.shows ?? [0, Infinity];
   const size = value === 'overload' ? 0 : Math.abs(value);
@@ -58,27 +58,22 @@ const HAS_UNIT = /[\p{L}Ω]/u;
 /**
  * Reads a figure as typed beside its field: with the unit that was chosen or written; without one by the band of the field.
  * @param text the figure, a point or comma in it, or overload in any writing. @param unit the unit that was chosen; null for none.
- * @param around what the reading is of. @param context the stage with this reading in it.
+ * @param of what the reading is of. @param context the stage with this reading in it.
  * @returns the reading and its verdict; a question where two units make sense, or none, so that nothing is condemned on a guess.
  * @example typedReading('1.4', null, { kind: 'meter', point: 'sensor', quantity: 'resistance', channel: 'front-right' }, () => STAGE).unit // => "kΩ"
  * @example typedReading('4', null, { kind: 'meter', point: 'sensor', quantity: 'resistance', channel: 'front-right' }, () => STAGE).is // => "asks"
  */
-export function typedReading(
-  text: string,
-  unit: string | null,
-  around: AroundFigure,
-  context: ContextOf,
-): TypedReading {
+export function typedReading(text: string, unit: string | null, of: FigureOf, context: ContextOf): TypedReading {
   const isWritten = HAS_UNIT.test(text);
-  const plain = candidate(text, isWritten ? '' : (unit ?? ''), around, context);
+  const plain = candidate(text, isWritten ? '' : (unit ?? ''), of, context);
   if (typeof plain === 'string') return { is: 'refused', words: plain };
   const isSettled = unit !== null || isWritten || plain.reading.value === 'overload' || plain.reading.value === 0;
   if (isSettled) return { is: 'read', ...plain };
-  const candidates = UNITS_OF[around.quantity]
-    .map((each) => candidate(text, each, around, context))
-    .filter((each): each is Candidate => typeof each !== 'string' && each.makesSense);
+  const candidates = UNITS_OF[of.quantity]
+    .map((known) => candidate(text, known, of, context))
+    .filter((found): found is Candidate => typeof found !== 'string' && found.makesSense);
   const inBand = candidates.filter(isInBand);
   const [only, ...others] = inBand.length > 0 ? inBand : candidates;
   if (only && others.length === 0) return { is: 'read', ...only };
-  return { is: 'asks', words: texts.whichUnit(UNITS_OF[around.quantity].map((each) => `${text} ${each}`).join(', ')) };
+  return { is: 'asks', words: texts.whichUnit(UNITS_OF[of.quantity].map((known) => `${text} ${known}`).join(', ')) };
 }

@@ -57,8 +57,8 @@ const IN_HAND: Readonly<Record<string, NewPartVerdict>> = {
  */
 export function typedNewPart(file: CaseFile, channel: Channel, text: string): TypedReading {
   const timeline = timelineOf(file);
-  const around = { kind: 'meter', point: 'sensor', quantity: 'resistance', channel } as const;
-  return typedReading(text, null, around, (reading) => contextWith(timeline, reading));
+  const pins = { kind: 'meter', point: 'sensor', quantity: 'resistance', channel } as const;
+  return typedReading(text, null, pins, (reading) => contextWith(timeline, reading));
 }
 
 /**

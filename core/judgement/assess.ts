@@ -1,11 +1,10 @@
 import type { CaseFile, Observation } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
-import { faultChances, posteriorOf, scenariosOf, type Posterior, type Ranked } from '../belief/posterior';
+import { faultChances, posteriorOf, scenariosOf, type Posterior } from '../belief/posterior';
 import { segmentViews, type SegmentView } from '../belief/segments';
 import { weightsOf, type Weight } from '../belief/weights';
 import type { Verdict } from '../evidence/verdict';
 import { verdictsOf } from '../evidence/verdictOf';
-import { faultRow, type FaultId } from '../knowledge/faults';
 import { printMove } from '../knowledge/moves';
 import { planMoves } from '../planning/plan';
 import { seenSince } from '../planning/seen';
@@ -15,17 +14,10 @@ import { cautionsFor, type Caution } from './cautions';
 import { doubtsOf, type Doubt } from './doubts';
 import { moveOf, type Move } from './move';
 import { cornersOf, partsOf, type CheckedBy, type CornerView, type PartView } from './parts';
+import { asPrinted, rankingOf, type RankingRow } from './ranking';
 import { repairDoubt } from './repairDoubt';
 import { stopFor, type Stop } from './stops';
 import { texts } from '#words/core/judgement';
-
-/** One row of the ranking; `none` has neither channel nor segment. */
-export interface RankingRow {
-  readonly channel: Channel | null;
-  readonly fault: FaultId | 'none';
-  readonly segment: string | null;
-  readonly probability: number;
-}
 
 /** What a judgement says, however its moves are written. */
 interface Judged {
@@ -65,23 +57,7 @@ export interface FullAssessment extends Judged {
   readonly repairDoubt: number | null;
 }
 
-const LEAST_SHOWN = 0.0005;
 const MOST_MOVES = 14;
-
-const round = (value: number): number => Number(value.toFixed(6));
-
-function rankingOf(posterior: Posterior, chances: readonly Ranked[]): RankingRow[] {
-  const rows: RankingRow[] = chances
-    .filter((row) => row.probability >= LEAST_SHOWN)
-    .map((row) => ({
-      channel: row.channel,
-      fault: row.fault,
-      segment: faultRow(row.fault).segment,
-      probability: round(row.probability),
-    }));
-  const none: RankingRow = { channel: null, fault: 'none', segment: null, probability: round(posterior.none) };
-  return [...rows, none].sort((a, b) => b.probability - a.probability);
-}
 
 /** The list is cut where it gets long, but never before its best repair. */
 function withBestRepair(moves: readonly Move[]): readonly Move[] {
@@ -113,7 +89,7 @@ function judge(file: CaseFile): Judgement {
   const isFinished = stop?.id === 'nothing-wrong';
   const seen = seenSince(latest, file, doubted);
   const verdicts = verdictsOf(posterior.timeline);
-  const segments = segmentViews(posterior).map((view) => ({ ...view, probability: round(view.probability) }));
+  const segments = segmentViews(posterior).map((view) => ({ ...view, probability: asPrinted(view.probability) }));
   return {
     ranking: rankingOf(posterior, chances),
     next: isFinished

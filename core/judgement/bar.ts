@@ -2,7 +2,7 @@ import type { CaseFile, Observation } from '../casefile/contract';
 import { endingWords } from '../proof/endingWords';
 import { proofView } from '../proof/proofView';
 import { MOST_TRIPS_SAID } from '../proof/watch';
-import type { RankingRow } from './assess';
+import type { RankingRow } from './ranking';
 import type { Move } from './move';
 import type { Stop } from './stops';
 import { texts } from '#words/core/judgement';

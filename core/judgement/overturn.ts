@@ -2,7 +2,7 @@ import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import { possibleAnswers } from './possibleAnswers';
 import type { CheckRef } from '../knowledge/moves';
-import type { RankingRow } from './assess';
+import type { RankingRow } from './ranking';
 import type { Move } from './move';
 import type { FaultId } from '../knowledge/faults';
 import { logEvidence, faultChances, posteriorOf } from '../belief/posterior';

@@ -1,4 +1,4 @@
-import { CHANNELS, type Channel, type RepairAction, type RepairSegment } from '../casefile/words';
+import type { Channel, RepairAction, RepairSegment } from '../casefile/words';
 import { checkRecord } from './checks/all';
 import type { CheckId } from './checks/checkIds';
 import { repairRecord } from './repairs/all';
@@ -68,13 +68,4 @@ export function repairMove(repair: string, channel: Channel | null): RepairRef |
   const record = repairRecord(repair);
   if (!record?.action || !record.segment) return null;
   return { is: 'repair', action: record.action, segment: record.segment, channel };
-}
-
-/**
- * Reads a channel by its name.
- * @example channelNamed('rear-left') // => "rear-left"
- * @example channelNamed('left') // => null
- */
-export function channelNamed(name: string): Channel | null {
-  return CHANNELS.find((channel) => channel === name) ?? null;
 }

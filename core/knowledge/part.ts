@@ -1,6 +1,9 @@
 import type { RepairSegment } from '../casefile/words';
 import type { Cause, FaultId } from './faults';
 
+/** Nobody takes a whole thing for this. */
+export const UNMISTAKABLE = 1e-6;
+
 /** A finding on a part: how often a sound part shows it too, mistaken looks included, and the fault that it is by definition. */
 export interface FindingRecord {
   /** Share of sound parts on which it is reported, 0 to 1. */

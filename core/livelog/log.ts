@@ -12,12 +12,6 @@ export interface LogColumn {
   readonly isAssumed?: true;
 }
 
-/**
- * A column's unit as the command line prints it.
- * @example printedUnit({ header: 't', unit: 'ms', isAssumed: true }) // => "assumed ms"
- */
-export const printedUnit = ({ unit, isAssumed }: LogColumn): string => (isAssumed ? `assumed ${unit}` : unit);
-
 export interface LogProblem {
   /** Line of the file, counted from 1; 0 for the file as a whole. */
   readonly line: number;

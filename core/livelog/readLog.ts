@@ -18,6 +18,7 @@ const SNIFFED = 64 * 1024;
 /** A longer line is no row of a table. */
 const LONGEST_LINE = 1024 * 1024;
 const MOST_PROBLEMS = 20;
+const CHUNK = 1 << 20;
 
 /** What reading came to. */
 export interface LogRead {
@@ -27,21 +28,19 @@ export interface LogRead {
   readonly preview: Preview | null;
 }
 
-/** Where a wanted cell of a row goes: 0 is time, then the corners in the contract's order. */
-type Targets = Int8Array;
+/** What a speed without a unit is taken for. */
+const ASSUMED = { unit: 'km/h', isAssumed: true } as const;
 
 /**
  * Reads a reader's export, chunk by chunk: any delimiter, decimal comma, columns in any order, one row a moment or one row a signal.
  * Use: `push` every chunk, then `end`.
  */
-/** What a speed without a unit is taken for. */
-const ASSUMED = { unit: 'km/h', isAssumed: true } as const;
-
 export class LogReader {
   private head: Uint8Array[] = [];
   private headBytes = 0;
   private layout: Layout | null = null;
-  private targets: Targets = new Int8Array();
+  /** Where a wanted cell of a row goes: 0 is time, then the corners in the contract's order. */
+  private targets: Int8Array = new Int8Array();
   private columns: Columns | null = null;
   private plain: PlainRows | null = null;
   private row = new Float64Array(1 + CHANNELS.length);
@@ -295,7 +294,6 @@ function joined(parts: readonly Uint8Array[]): Uint8Array {
  */
 export function readLog(bytes: Uint8Array, mapping: Mapping | null = null): LogRead {
   const reader = new LogReader(bytes.length, mapping);
-  const CHUNK = 1 << 20;
   for (let at = 0; at < bytes.length; at += CHUNK) reader.push(bytes.subarray(at, at + CHUNK));
   return reader.end();
 }

@@ -51,7 +51,7 @@ function judged(file: CaseFile): Said {
   ];
 }
 
-function told(file: CaseFile): Said {
+function inRecord(file: CaseFile): Said {
   const summary = summaryOf(file, SPEECH, true);
   return [
     ...file.observations.map((seen) => {
@@ -91,7 +91,7 @@ describe('what core says has a mark', () => {
     expect(WRITTEN.length).toBeGreaterThan(50);
     const found = WRITTEN.flatMap((written) => {
       const file = after(written, written.steps.length);
-      return wrong([...judged(file), ...told({ ...file, ending: 'solved' })], asItCame(file));
+      return wrong([...judged(file), ...inRecord({ ...file, ending: 'solved' })], asItCame(file));
     });
     expect([...new Set(found)]).toEqual([]);
   });

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { CaseFile, Observation, ObservationOf } from '../../../core/casefile/contract';
 import type { ReadingContext } from '../../../core/evidence/report';
 import { contextWith, timelineOf } from '../../../core/evidence/timeline';
-import { typedReading, type AroundFigure } from '../../../core/evidence/typedReading';
+import { typedReading, type FigureOf } from '../../../core/evidence/typedReading';
 import { verdictOf, verdictsOf } from '../../../core/evidence/verdictOf';
 import { showFigure, showReading } from '../../../core/quantities/show';
 import { useJob } from '../../stores/job';
@@ -56,7 +56,7 @@ const FLUID_SAYS = {
   low: texts.lowTopUpAnd,
 } as const;
 
-const batteryReading = (isCranking: boolean): AroundFigure => ({
+const batteryReading = (isCranking: boolean): FigureOf => ({
   kind: 'meter',
   point: 'battery',
   quantity: 'dc-voltage',

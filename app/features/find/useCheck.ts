@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue';
+import { computed, ref, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { checkNameOf } from '../../../core/knowledge/checks/nameOf';
 import { checkRecord, isOfCar } from '../../../core/knowledge/checks/all';
@@ -81,28 +81,18 @@ function useTyped(key: (part: string) => string, startsWiggling: boolean) {
   return { ...texts, isUnsteady, isWiggling, jumpsAt, clear };
 }
 
-/** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
-export function useCheck() {
-  const [route, router, job] = [useRoute(), useRouter(), useJob()];
-  const { values } = usePreferences();
-  const name = computed(() => String(route.query['do'] ?? ''));
-  const sheet = computed(() => sheetFor(name.value));
-  const channel = computed<Channel | null>(() => {
-    const named = String(route.query['at'] ?? '') as Channel;
-    if (isOfCar(name.value) || route.query['at'] === 'unknown') return null;
-    return job.file?.vehicle.channels.includes(named) ? named : job.subject;
-  });
-  const typed = useTyped(
-    (part) => `${job.record?.id}.${name.value}.${channel.value}.${part}`,
-    route.query['while'] === 'wiggle',
-  );
+/** What a reading that is typed comes to: its unit, what is asked or refused, the reading and its verdict. */
+function useReading(
+  answer: Ref<CheckSheet['answer'] | null>,
+  channel: Ref<Channel | null>,
+  file: Ref<CaseFile | null>,
+  typed: ReturnType<typeof useTyped>,
+) {
   const { text, unit, temperature, leads, range, isUnsteady, isWiggling, jumpsAt } = typed;
-  const moveTo = (at: Channel | 'unknown'): void => void router.replace({ query: { ...route.query, at } });
-  const answer = computed(() => sheet.value?.answer ?? null);
+  const { values } = usePreferences();
   const quantity = computed<Quantity | null>(() => (answer.value?.is === 'meter' ? answer.value.quantity : null));
   const units = computed(() => (quantity.value ? UNITS_OF[quantity.value] : []));
-  const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
-  const around = computed(() => ({
+  const beside = computed(() => ({
     leads: leads.value,
     range: range.value,
     celsius: celsiusOf(temperature.value, values.temperature),
@@ -112,12 +102,12 @@ export function useCheck() {
   }));
   const chosen = computed(() => (units.value.includes(unit.value) ? unit.value : null));
   const typedNow = computed(() =>
-    answer.value?.is === 'meter' && job.file && text.value !== ''
+    answer.value?.is === 'meter' && file.value && text.value !== ''
       ? typedReading(
           text.value,
           chosen.value,
-          meterObservation(answer.value, channel.value, { value: 0, quantity: null, resolution: null }, around.value),
-          contextFor(job.file),
+          meterObservation(answer.value, channel.value, { value: 0, quantity: null, resolution: null }, beside.value),
+          contextFor(file.value),
         )
       : null,
   );
@@ -130,10 +120,37 @@ export function useCheck() {
 
   const meter = computed(() =>
     typedNow.value?.is === 'read' && answer.value?.is === 'meter'
-      ? meterObservation(answer.value, channel.value, typedNow.value.reading, around.value)
+      ? meterObservation(answer.value, channel.value, typedNow.value.reading, beside.value)
       : null,
   );
-  const verdict = computed(() => (meter.value && job.file ? verdictNow(meter.value, job.file) : null));
+  const verdict = computed(() => (meter.value && file.value ? verdictNow(meter.value, file.value) : null));
+  const asksUnit = computed(() => typedNow.value?.is === 'asks');
+  return { units, unit: shownUnit, problem, asksUnit, meter, verdict };
+}
+
+/** A check sheet as opened from its address: what is asked, what was typed, what it would mean. */
+export function useCheck() {
+  const [route, router, job] = [useRoute(), useRouter(), useJob()];
+  const name = computed(() => String(route.query['do'] ?? ''));
+  const sheet = computed(() => sheetFor(name.value));
+  const channel = computed<Channel | null>(() => {
+    const named = String(route.query['at'] ?? '') as Channel;
+    if (isOfCar(name.value) || route.query['at'] === 'unknown') return null;
+    return job.file?.vehicle.channels.includes(named) ? named : job.subject;
+  });
+  const typed = useTyped(
+    (part) => `${job.record?.id}.${name.value}.${channel.value}.${part}`,
+    route.query['while'] === 'wiggle',
+  );
+  const moveTo = (at: Channel | 'unknown'): void => void router.replace({ query: { ...route.query, at } });
+  const answer = computed(() => sheet.value?.answer ?? null);
+  const setup = computed(() => (sheet.value && job.file ? setupOf(sheet.value, job.file, channel.value) : []));
+  const reading = useReading(
+    answer,
+    channel,
+    computed(() => job.file),
+    typed,
+  );
   const isSame = (observation: Observation): boolean =>
     !observation.withdrawn &&
     checkNameOf(observation) === name.value &&
@@ -155,22 +172,13 @@ export function useCheck() {
     channel,
     answer,
     setup,
-    text,
-    unit: shownUnit,
-    units,
-    temperature,
-    leads,
-    range,
-    isUnsteady,
-    isWiggling,
-    jumpsAt,
+    ...typed,
+    ...reading,
     moveTo,
     /** Whether the check is of a wheel, so that another may be meant. */
     canMove: computed(
       () => sheet.value !== null && !isOfCar(name.value) && (corrects.value === null || !corrects.value.channel),
     ),
-    problem,
-    asksUnit: computed(() => typedNow.value?.is === 'asks'),
     /** The reading means something on one kind of sensor only, and nobody knows which sits here. */
     asksKind: computed(
       () =>
@@ -180,8 +188,6 @@ export function useCheck() {
         job.file !== null &&
         kindIn(job.file, channel.value) === null,
     ),
-    meter,
-    verdict,
     earlier,
     corrects,
     keep,
