@@ -1,4 +1,5 @@
-import { assess } from '../../core/judgement/assess';
+import { assess, assessFully } from '../../core/judgement/assess';
+import { ONE_MIND } from './coherence';
 import { FIRST_OF_ALL, GOOD_END, NAMED_CAUSE, OPEN_OUTCOME, SAFETY_FIRST } from './causes';
 import type { Law, Situation } from './law';
 import { HONEST_WORDS, NOTHING_TWICE, OF_USE, STAY_AT_THE_CORNER } from './order';
@@ -27,10 +28,12 @@ export const LAWS: readonly Law[] = [
   SAFETY_FIRST,
   OF_USE,
   COMES_BACK,
+  ONE_MIND,
 ].sort((a, b) => a.number - b.number);
 
 /** What is wrong in a situation; empty when the law holds there. */
 export function problemsIn(situation: Situation): readonly string[] {
+  if (situation.inside) return situation.inside(assessFully(situation.file));
   const answer = assess(situation.file);
   const compared = situation.beside && situation.compare ? situation.compare(answer, assess(situation.beside)) : [];
   return [...situation.problems(answer), ...compared];

@@ -1,0 +1,3 @@
+import { testLaw } from '../laws';
+
+testLaw(19, 3000, [3, 4]);
