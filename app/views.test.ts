@@ -70,7 +70,7 @@ describe('what is drawn is what the core says', () => {
       '<1\u00a0%',
       '50\u00a0%',
       '>99\u00a0%',
-      '100\u00a0%',
+      '>99\u00a0%',
     ]));
 });
 

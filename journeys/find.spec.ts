@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { again, byTest, exportJob, judged, startJob, toStage, zelf } from './support';
+import { again, byTest, exportJob, inKiloohm, judged, startJob, toStage, zelf } from './support';
 import { test } from './warm';
 
 test('evidence corrected in place, a what-if that records nothing, halves of a wire, the twin beside it', async ({
@@ -20,6 +20,7 @@ test('evidence corrected in place, a what-if that records nothing, halves of a w
     await expect(byTest(page, 'reading')).toHaveText('–');
     await page.keyboard.type(value);
     await expect(byTest(page, 'reading')).toHaveText(value);
+    await inKiloohm(page);
     await byTest(page, 'keep').click();
     await expect(byTest(page, 'evidence')).toContainText('kΩ');
   }

@@ -48,7 +48,7 @@ test('from lamp to the faulty sensor without a pointer', async ({ page }) => {
   await heard(page, 'probes on its two pins');
   await page.keyboard.type('380');
   await expect(byTest(page, 'reading')).toHaveText('380');
-  await tabTo(page, '.keypad button[aria-pressed="true"] ~ button[aria-pressed="false"]');
+  await tabTo(page, '.keypad .unit ~ .unit');
   await expect(page.locator('.keypad button:focus')).toHaveText('Ω');
   await page.keyboard.press('Enter');
   await expect(page.locator('[aria-live="polite"]', { has: byTest(page, 'verdict') })).toContainText('below');

@@ -7,6 +7,10 @@ import { join } from 'node:path';
 /** One element by its test mark. */
 export const byTest = (page: Page, name: string) => page.locator(`[data-test="${name}"]`);
 
+/** Says which unit a figure is in that no unit was typed with. */
+export const inKiloohm = (page: Page): Promise<void> =>
+  page.locator('.keypad').getByRole('button', { name: 'kΩ', exact: true }).click();
+
 /** Waits until nothing is being kept any more. */
 export const settled = (page: Page): Promise<void> =>
   expect(page.locator('html')).not.toHaveAttribute('data-writing', /./);

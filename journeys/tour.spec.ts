@@ -10,6 +10,7 @@ import {
   startJob,
   toStage,
   zelf,
+  inKiloohm,
 } from './support';
 import { test } from './warm';
 
@@ -77,6 +78,7 @@ test('from lamp to the faulty sensor', async ({ page }) => {
     await expect(byTest(page, 'check-title')).toContainText('probes on its two pins');
     for (const key of ['0', '.', '3', '8'])
       await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
+    await inKiloohm(page);
     await page.getByLabel('Temperature of the part, °C').fill('9');
     await expect(byTest(page, 'verdict')).toContainText("Well below the manual's band");
     await again(page);

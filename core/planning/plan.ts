@@ -261,12 +261,13 @@ const nameOf = ({ move }: PricedMove): string =>
 const onceOf = (priced: PricedMove): string =>
   priced.move.kind === 'check' && priced.move.record.of !== 'channel' ? priced.move.name : nameOf(priced);
 
-/** Lists of several corners as one, by what each move saves at its own; each move once. */
+/** Lists of several corners as one, by what each move saves at its own, in turn where that is the same; each move once. */
 function together(plans: readonly Plan[]): readonly OfferedMove[] {
   const seen = new Set<string>();
   return plans
-    .flatMap((plan) => plan.moves)
-    .sort((a, b) => cents(b.saving) - cents(a.saving))
+    .flatMap((plan) => plan.moves.map((move, rank) => ({ move, rank })))
+    .sort((a, b) => cents(b.move.saving) - cents(a.move.saving) || a.rank - b.rank)
+    .map(({ move }) => move)
     .filter((move) => !seen.has(onceOf(move)) && seen.add(onceOf(move)).size > 0);
 }
 

@@ -35,7 +35,7 @@ describe('the practice car', () => {
   test('what sort of sensors it has is learnt, and noted on the sheet', async () => {
     const practice: Practice = { level: 'easy', seed: 3, actions: [] };
     const { vehicle, observations } = startingFile(practice);
-    const garage = await layOut({ ...vehicle, sensorTypes: {} }, { observations, practice });
+    const garage = await layOut({ ...vehicle, sensorTypes: {}, specs: {} }, { observations, practice });
     const { screen, says } = await atBench(garage);
     await screen.find('[data-deed="ask:sensor-type"]').trigger('click');
     await says('Noted on the spec sheet.');

@@ -176,12 +176,15 @@ svg {
 
 .front-left,
 .front-right {
-  top: 18%;
+  top: 15%;
 }
 
 .rear-left,
 .rear-right {
-  top: 71%;
+  /* What needs more room takes it upwards. */
+  bottom: 0;
+  min-height: max(29%, var(--target));
+  align-content: start;
 }
 
 .rear-axle {
@@ -205,7 +208,7 @@ svg {
 }
 
 .reading {
-  font-size: 0.82rem;
+  font-size: max(14px, min(0.82rem, 4.4cqw));
   white-space: normal;
 }
 
