@@ -4,6 +4,8 @@ import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 import vueParser from 'vue-eslint-parser';
+import { noIdTakenApart } from './tools/lint/noIdTakenApart.mjs';
+import { noLimitOutsideKnowledge } from './tools/lint/noLimitOutsideKnowledge.mjs';
 import { noTextOutsideCatalogue } from './tools/lint/noTextOutsideCatalogue.mjs';
 
 /** What a pure room may not touch: screen, clock, randomness, network, storage. */
@@ -37,7 +39,17 @@ export default tseslint.config(
       '.tmp/**',
     ],
   },
-  { plugins: { zelf: { rules: { 'no-text-outside-catalogue': noTextOutsideCatalogue } } } },
+  {
+    plugins: {
+      zelf: {
+        rules: {
+          'no-id-taken-apart': noIdTakenApart,
+          'no-limit-outside-knowledge': noLimitOutsideKnowledge,
+          'no-text-outside-catalogue': noTextOutsideCatalogue,
+        },
+      },
+    },
+  },
   js.configs.recommended,
   ...tseslint.configs.recommendedTypeChecked,
   ...vue.configs['flat/recommended'],
@@ -125,6 +137,22 @@ export default tseslint.config(
         },
       ],
     },
+  },
+  {
+    /* The border, where names of the contract are read once: a step of `work`. */
+    files: ['{core,bench,app,cli,server}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'core/casefile/workStep.ts'],
+    rules: { 'zelf/no-id-taken-apart': 'error' },
+  },
+  {
+    files: ['{core/evidence,core/judgement,app}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', '**/*ontract*.ts', 'app/testS*.ts'],
+    rules: { 'zelf/no-limit-outside-knowledge': 'error' },
+  },
+  {
+    files: ['core/{evidence,judgement}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'zelf/no-limit-outside-knowledge': ['error', { everyFigure: true }] },
   },
   {
     /* The reasons of tables and faults are for those who correct them; no screen shows them. */

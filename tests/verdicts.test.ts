@@ -21,7 +21,7 @@ import { car } from './support/caseBuilder';
 const POINTS = Object.entries(METER_QUANTITIES).flatMap(([point, quantities]) =>
   quantities.map((quantity: Quantity) => [point as MeterPoint, quantity] as const),
 );
-const KINDS: readonly (SensorType | 'unknown')[] = ['passive', 'active', 'unknown'];
+const KINDS: readonly (SensorType | null)[] = ['passive', 'active', null];
 const TEMPERATURES = [undefined, -10, 20, 45] as const;
 const CHANNEL: Channel = 'rear-right';
 const BAND = { min: 1000, max: 1400, at: 20 };
@@ -60,9 +60,9 @@ function doorsOf(text: string, unit: string, meter: Meter, file: CaseFile): Read
 }
 
 describe.each(POINTS)('%s, %s', (point, quantity) => {
-  const unit = UNITS_OF[quantity].find((one) => ['Ω', 'V', 'A'].includes(one)) ?? '';
+  const unit = UNITS_OF[quantity].find((name) => ['Ω', 'V', 'A'].includes(name)) ?? '';
   for (const kind of KINDS)
-    test(`${kind}: the same verdict at every door, whatever figure, temperature and manual`, () => {
+    test(`${kind ?? 'unknown kind'}: the same verdict at every door, whatever figure, temperature and manual`, () => {
       let put = 0;
       const apart: string[] = [];
       for (const [, specs] of SPECS)

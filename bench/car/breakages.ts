@@ -1,5 +1,6 @@
 import type { FaultId } from '../../core/knowledge/faults';
 import type { Channel } from '../../core/casefile/words';
+import { CORNER_OF } from '../../core/vehicle/channels';
 import type { Chance } from '../chance';
 import { BREAK_OHM, type Car, type Corner, type Pair, type Shaky, type Trigger } from './corner';
 
@@ -20,7 +21,7 @@ function rotten(chance: Chance): Shaky {
   return { by, opensAtRest: chance.between(0.2, 0.7), opensUnder: chance.between(0.4, 0.9) };
 }
 
-const isFront = ({ channel }: Corner): boolean => channel.startsWith('front');
+const isFront = ({ channel }: Corner): boolean => CORNER_OF[channel].end === 'front';
 
 /** Who looks closely sees the damage only where it shows outside. */
 function seen(chance: Chance, share: number, ...looks: readonly string[]): string {

@@ -1,5 +1,7 @@
 /** How fast each wheel turns: road speed, the bend, the tyre, and what the ring makes of it. */
 
+import { CORNER_OF } from '../../core/vehicle/channels';
+
 /** A car on the road, seen from above. */
 export interface Motion {
   /** Speed of the middle of the rear axle, km/h, 0 or more. */
@@ -38,9 +40,12 @@ export function wheelKmh(corner: Corner, motion: Motion, stance: Stance = USUAL_
   const radius = cornerRadius(motion.steer, stance);
   if (!Number.isFinite(radius)) return motion.kmh;
   const across = radius + (SIDE[corner] * stance.trackM) / 2;
-  const own = corner.startsWith('front') ? Math.hypot(across, stance.wheelbaseM) : Math.abs(across);
+  const own = CORNER_OF[corner].end === 'front' ? Math.hypot(across, stance.wheelbaseM) : Math.abs(across);
   return (motion.kmh * own) / Math.abs(radius);
 }
+
+/** A bend of some twenty metres to the left, taken slowly. */
+export const A_BEND: Motion = { kmh: 30, steer: 0.13 };
 
 /**
  * Turns of a wheel a second. @param kmh under the wheel. @param circumferenceM rolling, metre, above 0. @returns 1/s.

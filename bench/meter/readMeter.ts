@@ -23,18 +23,23 @@ const LEAST_VOLT = 0.01;
 const APART: Manner = { ...AS_FITTED, sensorPlug: 'apart' };
 const BOTH_APART: Manner = { ...APART, modulePlug: 'apart' };
 
-/** Where the probes sit for each point of the contract, and what must be apart. */
+/** Where the probes sit for each point of the contract, what must be apart, and what is flexed while they sit there. */
 export const PROBES = {
-  sensor: { from: NODES.leadEnd[0], to: NODES.leadEnd[1], manner: APART },
-  'sensor-to-ground': { from: NODES.leadEnd[0], to: NODES.metal, manner: APART },
-  'module-end': { from: NODES.loomFar[0], to: NODES.loomFar[1], manner: { ...AS_FITTED, modulePlug: 'apart' } },
-  'wire-1': { from: NODES.loomNear[0], to: NODES.loomFar[0], manner: BOTH_APART },
-  'wire-2': { from: NODES.loomNear[1], to: NODES.loomFar[1], manner: BOTH_APART },
-  'wire-1-to-ground': { from: GROUND, to: NODES.loomNear[0], manner: BOTH_APART },
-  'wire-2-to-ground': { from: GROUND, to: NODES.loomNear[1], manner: BOTH_APART },
-  'wire-to-wire': { from: NODES.loomNear[0], to: NODES.loomNear[1], manner: BOTH_APART },
-  'supply-at-plug': { from: NODES.loomNear[1], to: NODES.loomNear[0], manner: APART },
-} as const satisfies Partial<Record<MeterPoint, Probes>>;
+  sensor: { from: NODES.leadEnd[0], to: NODES.leadEnd[1], manner: APART, flexes: 'lead' },
+  'sensor-to-ground': { from: NODES.leadEnd[0], to: NODES.metal, manner: APART, flexes: 'lead' },
+  'module-end': {
+    from: NODES.loomFar[0],
+    to: NODES.loomFar[1],
+    manner: { ...AS_FITTED, modulePlug: 'apart' },
+    flexes: 'lead',
+  },
+  'wire-1': { from: NODES.loomNear[0], to: NODES.loomFar[0], manner: BOTH_APART, flexes: 'loom' },
+  'wire-2': { from: NODES.loomNear[1], to: NODES.loomFar[1], manner: BOTH_APART, flexes: 'loom' },
+  'wire-1-to-ground': { from: GROUND, to: NODES.loomNear[0], manner: BOTH_APART, flexes: 'loom' },
+  'wire-2-to-ground': { from: GROUND, to: NODES.loomNear[1], manner: BOTH_APART, flexes: 'loom' },
+  'wire-to-wire': { from: NODES.loomNear[0], to: NODES.loomNear[1], manner: BOTH_APART, flexes: 'loom' },
+  'supply-at-plug': { from: NODES.loomNear[1], to: NODES.loomNear[0], manner: APART, flexes: 'lead' },
+} as const satisfies Partial<Record<MeterPoint, Probes & { readonly flexes: Moment['moved'] }>>;
 
 type ProbedPoint = keyof typeof PROBES;
 type Reading = Display & { readonly unsteady?: true };
@@ -49,7 +54,7 @@ function resistance(
 ): Reading {
   const shows = (ohm: number): Display => displayOf(ohm, 'resistance', meter, chance);
   if (chance.hits(BAD_CONTACT)) return shows(Infinity);
-  const part: Moment['moved'] = point.startsWith('wire') ? 'loom' : 'lead';
+  const part = PROBES[point].flexes;
   const reading = (moved: Moment['moved']): number =>
     ohmsAt({ ...PROBES[point], manner: { ...PROBES[point].manner, moved } }, corner, car, chance);
   const moments = isWiggle

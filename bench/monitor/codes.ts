@@ -2,6 +2,8 @@ import type { Observation, ObservationOf, Vehicle } from '../../core/casefile/co
 import type { Channel } from '../../core/casefile/words';
 import type { Car } from '../car/corner';
 import type { Chance } from '../chance';
+import { FAILURE_NAMES } from '../../core/knowledge/names';
+import { sayChannel } from '../../core/vehicle/sides';
 import { statusFromByte } from '../../core/codes/statusByte';
 import { statusByteOf, type Entry, type Found, type Frame, type Memory } from './memory';
 import type { Strategy } from './strategy';
@@ -28,6 +30,7 @@ const TENS: Readonly<Record<Channel, number>> = {
   'rear-axle': 4,
 };
 const UNITS = { circuit: 1, signal: 2 } as const;
+const FAILURES = { circuit: 'circuit', signal: 'no-signal' } as const;
 
 /**
  * The code of a finding, as this module tells it.
@@ -54,8 +57,8 @@ export function flashMeanings(channels: readonly Channel[]): NonNullable<Vehicle
         `${TENS[channel]}${UNITS[by]}`,
         {
           channel,
-          failure: by === 'circuit' ? ('circuit' as const) : ('no-signal' as const),
-          text: `${channel.replace('-', ' ')} wheel speed sensor, ${by === 'circuit' ? 'circuit' : 'no or implausible signal'}`,
+          failure: FAILURES[by],
+          text: `${sayChannel(channel, 'left-right', undefined)}: ${FAILURE_NAMES[FAILURES[by]]}`,
         },
       ]),
     ),

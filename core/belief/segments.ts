@@ -1,5 +1,6 @@
 import { SEGMENTS, type Channel, type Segment } from '../casefile/words';
 import { faultRow } from '../knowledge/faults';
+import { STATES } from '../knowledge/limits';
 import type { CarModel } from './model';
 import { nowOf, type Posterior } from './posterior';
 import type { Hypothesis } from './waysThroughTime';
@@ -15,16 +16,10 @@ export interface SegmentView {
   readonly state: SegmentState;
 }
 
-/** Limits of the contract. */
-const AT_FAULT = 0.9;
-export const SUSPECT_FROM = 0.25;
-const PROVED_BELOW = 0.02;
-const PROVED_DECIBANS = 10;
-
 function stateOf(posterior: Posterior, channel: Channel, segment: Segment, probability: number): SegmentState {
-  if (probability >= AT_FAULT) return 'at-fault';
-  if (probability >= SUSPECT_FROM) return 'suspect';
-  const proved = probability <= PROVED_BELOW && directProof(posterior, channel, segment) >= PROVED_DECIBANS;
+  if (probability >= STATES.atFaultFrom) return 'at-fault';
+  if (probability >= STATES.suspectFrom) return 'suspect';
+  const proved = probability <= STATES.provedUpTo && directProof(posterior, channel, segment) >= STATES.provedDecibans;
   return proved ? 'proved-good' : 'open-question';
 }
 

@@ -26,11 +26,7 @@ function syntaxProblem(text: string): Problem {
   const errors: ParseError[] = [];
   parseLoosely(text, errors, { disallowComments: true, allowTrailingComma: false });
   const first = errors[0];
-  const what = first
-    ? printParseErrorCode(first.error)
-        .replace(/([a-z])([A-Z])/g, '$1 $2')
-        .toLowerCase()
-    : texts.notJson;
+  const what = first ? texts.jsonErrors[printParseErrorCode(first.error)] : texts.notJson;
   return { path: placeOf(text, first?.offset ?? 0), code: 'not-json', message: texts.isNotJsonHere(what) };
 }
 

@@ -32,7 +32,7 @@ const NAMES = [
 function wheelRows(): [string, StandardMeaning][] {
   return WHEELS.flatMap(([first, wheel, channel]) =>
     NAMES.map(([names, words], step): [string, StandardMeaning] => {
-      const code = 'C' + (parseInt(first.slice(1), 16) + step).toString(16).toUpperCase().padStart(4, '0');
+      const code = (parseInt(first, 16) + step).toString(16).toUpperCase();
       return [code, { meaning: `${wheel} ${words}`, channel, names, segment: null, cause: null }];
     }),
   );

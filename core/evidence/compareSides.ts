@@ -2,6 +2,7 @@ import type { CaseFile, Observation, ObservationOf } from '../casefile/contract'
 import type { Channel } from '../casefile/words';
 import { showReading } from '../quantities/show';
 import { checkRecord } from '../knowledge/checks/all';
+import { ALIKE_WITHIN } from '../knowledge/limits';
 import { FINDING_NAMES, LIVE_NAMES } from '../knowledge/names';
 import { PARTS } from '../knowledge/parts';
 import { otherSide } from '../vehicle/channels';
@@ -27,15 +28,18 @@ interface Said {
   readonly value: number | null;
 }
 
-/** Readings of a pair that lie this far apart are worth a thought: parts of one axle are alike within a tenth. */
-const ALIKE_WITHIN = 0.12;
+/** What was measured, by how the part was moved meanwhile. */
+const HOW: Readonly<Partial<Record<NonNullable<ObservationOf<'meter'>['while']>, (name: string) => string>>> = {
+  wiggle: texts.flexed,
+  'hand-spin': texts.spun,
+};
 
 function meterSaid(observation: ObservationOf<'meter'>): Said {
   const check = `meter:${observation.point}:${observation.quantity}`;
   const shown = showReading(observation.value, observation.quantity, observation.resolution ?? null);
-  const how = observation.while === 'wiggle' ? ', flexed' : observation.while === 'hand-spin' ? ', spun' : '';
+  const name = checkRecord(check)?.name ?? observation.point;
   return {
-    what: `${checkRecord(check)?.name ?? observation.point}${how}`,
+    what: HOW[observation.while ?? 'still']?.(name) ?? name,
     check,
     text: observation.unsteady ? texts.jumpsAround(shown.number, shown.unit) : `${shown.number} ${shown.unit}`.trim(),
     value: observation.value === 'overload' || observation.unsteady ? null : observation.value,

@@ -5,6 +5,7 @@ import {
   type LimitBase,
   type ManualFigure,
 } from '../knowledge/outcomes/outcome';
+import { SUPPLY } from '../knowledge/limits';
 import type { CoilBand } from './coilBand';
 import { ofKind, type ReadingContext } from './report';
 
@@ -17,18 +18,13 @@ export interface UsedLimit {
   readonly from: LimitFrom;
 }
 
-/** A 12 V system, unless the sheet says otherwise. */
-const USUAL_VOLT = 12;
-/** What a battery in a car may well show: under this it was no battery that was measured. */
-const LEAST_BATTERY_VOLT = 3;
-
 /** Measured battery voltage of the stage, else the nominal one. */
 function batteryVolt(context: ReadingContext): UsedLimit {
   const measured = ofKind(context, 'meter').filter((meter) => meter.point === 'battery' && meter.while !== 'cranking');
   const value = measured.at(-1)?.value;
-  return typeof value === 'number' && value > LEAST_BATTERY_VOLT
+  return typeof value === 'number' && value > SUPPLY.leastBatteryVolt
     ? { value, from: 'battery' }
-    : { value: context.vehicle.supplyNominal ?? USUAL_VOLT, from: 'nominal' };
+    : { value: context.vehicle.supplyNominal ?? SUPPLY.usualVolt, from: 'nominal' };
 }
 
 /** The figures of the sheet by the names that limits use. */
@@ -78,6 +74,6 @@ export function usedLimit(limit: Limit, band: CoilBand | null, context: ReadingC
     const base = baseOf(limit.of, band, context);
     return { ...base, value: limit.share * base.value };
   }
-  const nominal = context.vehicle.supplyNominal ?? USUAL_VOLT;
-  return { value: (limit.at12V * nominal) / USUAL_VOLT, from: 'nominal' };
+  const nominal = context.vehicle.supplyNominal ?? SUPPLY.usualVolt;
+  return { value: (limit.at12V * nominal) / SUPPLY.usualVolt, from: 'nominal' };
 }

@@ -156,12 +156,20 @@ export function advise(file: CaseFile): Advice {
 }
 
 /**
- * The judgement alone, as the command line prints it.
- * @param file a valid case file. @returns the assessment.
- * @example assess(CASE).next[0].check // => "repair:reseated:plug"
+ * A judgement as the contract has it.
+ * @param judged as screens draw it. @returns the assessment, without what only screens draw.
+ * @example printAssessment(assessFully(CASE)).next[0].check // => "repair:reseated:plug"
  */
-export function assess(file: CaseFile): Assessment {
-  const { ranking, parts, next, stop, cautions, doubtful, ignored, approximate } = judge(file);
+export function printAssessment({
+  ranking,
+  parts,
+  next,
+  stop,
+  cautions,
+  doubtful,
+  ignored,
+  approximate,
+}: Advice & Pick<FullAssessment, 'parts'>): Assessment {
   return {
     ranking,
     segments: parts.map(({ part: _part, because: _because, ...segment }) => segment),
@@ -173,6 +181,13 @@ export function assess(file: CaseFile): Assessment {
     ...(approximate ? { approximate } : {}),
   };
 }
+
+/**
+ * The judgement alone, as the command line prints it.
+ * @param file a valid case file. @returns the assessment.
+ * @example assess(CASE).next[0].check // => "repair:reseated:plug"
+ */
+export const assess = (file: CaseFile): Assessment => printAssessment(judge(file));
 
 /**
  * What the paths would be if one more thing were seen; nothing is recorded.

@@ -95,7 +95,7 @@ export function moveOf(offered: OfferedMove, rank: number, facts: MoveFacts): Mo
     expectedSaving: round(offered.saving, 2),
     because: offered.because,
     ...(chance === null ? {} : { chance }),
-    why: reasonsFor({ ...facts, offered, rank, behind: behindOf(offered, facts.ranked) })
+    why: reasonsFor({ ...facts, offered, rank, chance, behind: behindOf(offered, facts.ranked) })
       .map(({ words }) => words)
       .join(' '),
   };

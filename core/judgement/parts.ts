@@ -1,10 +1,11 @@
 import type { CaseFile, Observation, Repair } from '../casefile/contract';
 import type { Channel, RepairSegment, Segment } from '../casefile/words';
 import type { Posterior } from '../belief/posterior';
-import { cornerChances, SUSPECT_FROM, type SegmentView } from '../belief/segments';
+import { cornerChances, type SegmentView } from '../belief/segments';
 import { meaningFor } from '../codes/meaningFor';
 import type { Verdict } from '../evidence/verdict';
 import { faultRow } from '../knowledge/faults';
+import { STATES } from '../knowledge/limits';
 import { PARTS } from '../knowledge/parts';
 import { repairRecord } from '../knowledge/repairs/all';
 import { repairId } from '../knowledge/repairs/repair';
@@ -124,7 +125,7 @@ const isAgainst = ({ verdict }: Finding, segment: Segment): boolean =>
 
 function checkedBy(view: SegmentView, facts: PartFacts): CheckedBy | null {
   const { channel, segment, probability } = view;
-  if (probability >= SUSPECT_FROM) return null;
+  if (probability >= STATES.suspectFrom) return null;
   const findings = standing(channel, sinceRepair(channel, segment, facts), facts);
   const isGood = ({ verdict }: Finding): boolean =>
     verdict.good.includes(segment) &&
@@ -183,8 +184,6 @@ export function partsOf(views: readonly SegmentView[], facts: PartFacts): readon
 
 /** A corner is suspect only when it stands out from the others; before codes all share the suspicion alike. */
 const STANDS_OUT = 1.6;
-/** From this chance on a corner is as sure as a segment that is at fault. */
-const AT_FAULT_FROM = 0.9;
 
 /**
  * The corners with their states: at fault, suspect, checked good where every part is that can be checked, else not checked yet.
@@ -198,8 +197,8 @@ export function cornersOf(parts: readonly PartView[], posterior: Posterior): rea
     const own = parts.filter((part) => part.channel === channel);
     const open = own.filter(({ part }) => part !== 'cannot-check');
     const isGood = open.length > 0 && open.every(({ part }) => part === 'checked-good');
-    if (probability >= AT_FAULT_FROM) return { channel, state: 'at-fault', probability };
-    if (probability >= SUSPECT_FROM && probability >= average * STANDS_OUT)
+    if (probability >= STATES.atFaultFrom) return { channel, state: 'at-fault', probability };
+    if (probability >= STATES.suspectFrom && probability >= average * STANDS_OUT)
       return { channel, state: 'suspect', probability };
     return { channel, state: isGood ? 'checked-good' : 'not-checked', probability };
   });

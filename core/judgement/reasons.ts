@@ -1,5 +1,6 @@
 import type { CaseFile } from '../casefile/contract';
 import type { CheckId } from '../knowledge/checks/checkIds';
+import { STATES } from '../knowledge/limits';
 import type { OfferedMove } from '../planning/plan';
 import type { Seen } from '../planning/seen';
 import { sayMoney } from '../words/money';
@@ -21,11 +22,15 @@ export interface ReasonFacts {
   readonly rank: number;
   /** No other move is offered: then a workshop is what it is measured by. */
   readonly isAlone: boolean;
+  /** Of a repair: the chance that the list shows, 0 to 1; null for a check. */
+  readonly chance: number | null;
   readonly behind: Behind | null;
   readonly file: CaseFile;
   readonly seen: Seen;
 }
 
+/** Clearly more often than not. */
+const LIKELY = 0.6;
 /** Less than this nobody counts. */
 const WORTH_TELLING = 0.5;
 
@@ -35,9 +40,9 @@ const money = (amount: number, { file }: ReasonFacts): string =>
 /** A chance with its human reading. */
 function likelihood(share: number): string {
   const said = percent(share);
-  if (share >= 0.9) return texts.itIsAlmostCertain(said);
-  if (share >= 0.6) return texts.itIsLikelyThat(said);
-  return share >= 0.25 ? texts.thereIsAChance(said) : texts.itIsUnlikelyThat(said);
+  if (share >= STATES.atFaultFrom) return texts.itIsAlmostCertain(said);
+  if (share >= LIKELY) return texts.itIsLikelyThat(said);
+  return share >= STATES.suspectFrom ? texts.thereIsAChance(said) : texts.itIsUnlikelyThat(said);
 }
 
 /** Whether some of the checks that a sentence sends to is still to be made. */
@@ -60,8 +65,8 @@ const REASONS: readonly Sentence<ReasonFacts>[] = [
   },
   {
     id: 'chance',
-    holds: ({ offered }) => offered.move.kind === 'repair',
-    say: ({ offered }) => likelihood(offered.cures),
+    holds: ({ chance }) => chance !== null,
+    say: ({ chance }) => likelihood(chance ?? 0),
   },
   {
     id: 'cause-behind',
@@ -90,7 +95,7 @@ const REASONS: readonly Sentence<ReasonFacts>[] = [
 /**
  * Why a move stands where it stands: what its answers could change or how likely it helps, then the rule or the money that decided.
  * @param facts the move and the job. @returns sentences that hold, each ends with a stop.
- * @example reasonsFor({ offered: PLAN.moves[0], rank: 0, isAlone: true, behind: null, file: CASE, seen: MOVE_FACTS.seen }).map(({ id }) => id) // => ["chance","rule"]
+ * @example reasonsFor({ offered: PLAN.moves[0], rank: 0, isAlone: true, chance: 0.9, behind: null, file: CASE, seen: MOVE_FACTS.seen }).map(({ id }) => id) // => ["chance","rule"]
  */
 export function reasonsFor(facts: ReasonFacts): readonly SaidSentence[] {
   return holding(REASONS, facts);

@@ -2,20 +2,12 @@ import type { CaseFile } from '../casefile/contract';
 import type { Channel } from '../casefile/words';
 import type { Posterior, Ranked, Scenario } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
+import { STATES } from '../knowledge/limits';
 import { checkMoves } from './checkMoves';
 import { Finishing, stakesOf } from './finishing';
 import { LookAhead, type PricedMove } from './lookAhead';
 import { repairMoves, type AnyMove } from './prices';
-import {
-  isDueBefore,
-  isProof,
-  isSpinInDoubt,
-  isUnproved,
-  SUSPECT,
-  withPolicy,
-  type Because,
-  type PolicyFacts,
-} from './policy';
+import { isDueBefore, isProof, isSpinInDoubt, isUnproved, withPolicy, type Because, type PolicyFacts } from './policy';
 import { repairOptions, type Circumstances } from './repairOptions';
 import { locatedWires, standingOpen } from './seen';
 import { statesOf, type States } from './states';
@@ -95,7 +87,7 @@ function seenFrom(channel: Channel, scenarios: readonly Scenario[]): readonly Sc
 }
 
 /** A repair of what is hardly suspected: chosen freely, never advised. */
-const isGuess = (move: PricedMove): boolean => move.move.kind === 'repair' && move.cures < SUSPECT;
+const isGuess = (move: PricedMove): boolean => move.move.kind === 'repair' && move.cures < STATES.suspectFrom;
 
 /** Nobody buys against a fault that is less likely than that nothing is wrong, nor on a guess while another repair has a word of its own. */
 function isWorthOffering(repair: PricedMove, all: readonly PricedMove[], none: number): boolean {

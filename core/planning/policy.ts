@@ -2,6 +2,7 @@ import type { CaseFile, Observation, Repair } from '../casefile/contract';
 import type { Ranked } from '../belief/posterior';
 import { namesInDoubt } from '../codes/namesInDoubt';
 import { faultRow } from '../knowledge/faults';
+import { STATES } from '../knowledge/limits';
 import { faultSeen } from '../knowledge/parts';
 import { curesFully, repairRecord } from '../knowledge/repairs/all';
 import type { PricedMove } from './lookAhead';
@@ -136,14 +137,14 @@ function hunchOf(repair: PricedMove | undefined): (typeof HUNCHES)[number] | und
 
 /** The rule of the first repair that is likely, where it is one that people make on a hunch. */
 const hunchIn = (moves: readonly PricedMove[]): (typeof HUNCHES)[number] | undefined =>
-  hunchOf(moves.find((move) => move.move.kind === 'repair' && move.cures >= SUSPECT));
+  hunchOf(moves.find((move) => move.move.kind === 'repair' && move.cures >= STATES.suspectFrom));
 
 /**
  * Whether a check must come before a repair that is likely and often made on a hunch.
  * @example isDueBefore({ move: { name: 'meter:battery:dc-voltage' } }, [{ cures: 0.4, move: { name: 'charged:supply', channel: null } }]) // => true
  */
 export function isDueBefore(check: PricedMove, repairs: readonly PricedMove[]): boolean {
-  return repairs.some((repair) => repair.cures >= SUSPECT && hunchOf(repair)?.check === check.move.name);
+  return repairs.some((repair) => repair.cures >= STATES.suspectFrom && hunchOf(repair)?.check === check.move.name);
 }
 
 /** Checks that tell why a tip was scored: they come before a new sensor goes in. */
@@ -156,10 +157,6 @@ function scoredTips(latest: readonly Observation[]): readonly (string | undefine
       : [],
   );
 }
-
-/** Limits of the contract's segment states. */
-const AT_FAULT = 0.9;
-export const SUSPECT = 0.25;
 
 /** Whether something beyond what the car shows by itself has been asked, read or seen. */
 const isMoreThanADash = ({ kind }: Observation): boolean => !['lamps', 'symptom', 'history'].includes(kind);
@@ -203,8 +200,8 @@ const POLICY: readonly PolicyRow[] = [
       const rows = leadingSegment(ranked);
       const share = rows.reduce((sum, row) => sum + row.probability, 0);
       const repair = moves.find(({ move }) => rows[0] && isRepairOf(move, rows[0]));
-      if (!repair || share < SUSPECT || !all.some(isMoreThanADash)) return null;
-      return [repair, share >= AT_FAULT ? 1 : 2];
+      if (!repair || share < STATES.suspectFrom || !all.some(isMoreThanADash)) return null;
+      return [repair, share >= STATES.atFaultFrom ? 1 : 2];
     },
   },
   {

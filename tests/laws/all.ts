@@ -1,5 +1,5 @@
-import { assess, assessFully } from '../../core/judgement/assess';
-import { ONE_MIND } from './coherence';
+import { assess, assessFully, printAssessment } from '../../core/judgement/assess';
+import { contradictionsIn } from './coherence';
 import { FIRST_OF_ALL, GOOD_END, NAMED_CAUSE, OPEN_OUTCOME, SAFETY_FIRST } from './causes';
 import type { Law, Situation } from './law';
 import { HONEST_WORDS, NOTHING_TWICE, OF_USE, STAY_AT_THE_CORNER } from './order';
@@ -28,13 +28,13 @@ export const LAWS: readonly Law[] = [
   SAFETY_FIRST,
   OF_USE,
   COMES_BACK,
-  ONE_MIND,
 ].sort((a, b) => a.number - b.number);
 
-/** What is wrong in a situation; empty when the law holds there. */
+/** What is wrong in a situation: with its law, or between one thing said there and another; empty when all holds. */
 export function problemsIn(situation: Situation): readonly string[] {
-  if (situation.inside) return situation.inside(assessFully(situation.file));
-  const answer = assess(situation.file);
-  const compared = situation.beside && situation.compare ? situation.compare(answer, assess(situation.beside)) : [];
-  return [...situation.problems(answer), ...compared];
+  const { file, beside, compare } = situation;
+  const full = assessFully(file);
+  const answer = printAssessment(full);
+  const compared = beside && compare ? compare(answer, assess(beside)) : [];
+  return [...situation.problems(answer), ...compared, ...contradictionsIn(file, full)];
 }

@@ -1,22 +1,15 @@
 import type { CaseFile, Observation } from '../../core/casefile/contract';
-import type { Segment } from '../../core/casefile/words';
 import { kindIn } from '../../core/evidence/sensorKind';
 import type { FullAssessment } from '../../core/judgement/assess';
 import type { Move } from '../../core/judgement/move';
 import { printMove } from '../../core/knowledge/moves';
 import { PARTS } from '../../core/knowledge/parts';
 import { percent } from '../../core/words/percent';
-import { FIRST_OF_ALL, GOOD_END, NAMED_CAUSE, OPEN_OUTCOME, SAFETY_FIRST } from './causes';
-import { unless, type Law, type Situation } from './law';
-import { HONEST_WORDS, NOTHING_TWICE, OF_USE, STAY_AT_THE_CORNER } from './order';
-import { COMES_BACK } from './returns';
-import { FREE_AND_CERTAIN, SEEN_IS_SEEN } from './seen';
-import { CAUSE_AND_CONSEQUENCE, NAMES, TWO_FAULTS } from './together';
-import { EXCHANGE, HALVING } from './trials';
+import { unless } from './law';
 
 /**
- * Law 19: one mind. Whatever the situation, what is said at one place agrees with what is said at every other:
- * put to the situations of all other laws, with the words that are shown.
+ * One mind: whatever the situation, what is said at one place agrees with what is said at every other.
+ * Every situation of every law is put to it, with the words that are shown.
  */
 
 /** A cent: figures are printed so. */
@@ -109,7 +102,7 @@ function partsOf(file: CaseFile, { parts, verdicts, doubtful, ignored, corners }
       return [];
     const { segment } = PARTS[look.part];
     const good = verdicts[look.id]?.good ?? [];
-    return good.includes(segment as Segment) && !bad.has(segment as Segment) ? [`${look.channel} ${segment}`] : [];
+    return good.includes(segment) && !bad.has(segment) ? [`${look.channel} ${segment}`] : [];
   });
   return parts.flatMap(({ channel, segment, state, part, checked, probability }) => {
     const name = `${channel} ${segment}`;
@@ -139,44 +132,14 @@ function barOf({ bar, next, stop }: FullAssessment): readonly string[] {
   ];
 }
 
-const agrees = (file: CaseFile, full: FullAssessment): readonly string[] => [
-  ...orderOf(full),
-  ...wordsOf(full),
-  ...offersOf(full),
-  ...questionsOf(file, full),
-  ...partsOf(file, full),
-  ...barOf(full),
-];
-
-const ALL: readonly Situation[] = [
-  SEEN_IS_SEEN,
-  NAMED_CAUSE,
-  OPEN_OUTCOME,
-  GOOD_END,
-  EXCHANGE,
-  HALVING,
-  FIRST_OF_ALL,
-  STAY_AT_THE_CORNER,
-  FREE_AND_CERTAIN,
-  NOTHING_TWICE,
-  TWO_FAULTS,
-  NAMES,
-  CAUSE_AND_CONSEQUENCE,
-  HONEST_WORDS,
-  SAFETY_FIRST,
-  OF_USE,
-  COMES_BACK,
-].flatMap(({ number, situations }) =>
-  situations.map((situation) => ({ ...situation, name: `${number}, ${situation.name}` })),
-);
-
-export const ONE_MIND: Law = {
-  number: 19,
-  name: 'One mind',
-  situations: ALL.filter((_situation, at) => at % 2 === 0).map(({ name, file }) => ({
-    name,
-    file,
-    problems: () => [],
-    inside: (full) => agrees(file, full),
-  })),
-};
+/** What one part of a judgement says against another; empty when it is of one mind. */
+export function contradictionsIn(file: CaseFile, full: FullAssessment): readonly string[] {
+  return [
+    ...orderOf(full),
+    ...wordsOf(full),
+    ...offersOf(full),
+    ...questionsOf(file, full),
+    ...partsOf(file, full),
+    ...barOf(full),
+  ];
+}

@@ -1,6 +1,6 @@
 import type { CaseFile, Observation, Repair, Vehicle } from '../../core/casefile/contract';
 import type { Channel, RepairSegment, SensorType } from '../../core/casefile/words';
-import type { Assessment, FullAssessment, PrintedMove as Move } from '../../core/judgement/assess';
+import type { Assessment, PrintedMove as Move } from '../../core/judgement/assess';
 
 /** An everyday situation and what a careful mechanic would accept as its answer. */
 export interface Situation {
@@ -8,8 +8,6 @@ export interface Situation {
   readonly file: CaseFile;
   /** What is wrong with an answer, in words; empty when it holds. */
   readonly problems: (answer: Assessment) => readonly string[];
-  /** What is wrong with the judgement as screens show it; then nothing else is asked of it. */
-  readonly inside?: (full: FullAssessment) => readonly string[];
   /** A second file whose answer is judged beside the first, for laws that compare two. */
   readonly beside?: CaseFile;
   readonly compare?: (answer: Assessment, other: Assessment) => readonly string[];

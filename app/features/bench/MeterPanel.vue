@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { kindIn } from '../../../core/evidence/sensorKind';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { QUANTITY_OF } from '../../../bench/practice/freeProbe';
 import { DIAL, settingOf, type Dial, type Plugs, type Point } from '../../../bench/practice/probes';
+import { kindIn } from '../../../core/evidence/sensorKind';
 import { CHECKS } from '../../../core/knowledge/checks/all';
+import { BEEPS_UNDER_OHM } from '../../../core/knowledge/limits';
 import { showReading } from '../../../core/quantities/show';
 import { describeObservation } from '../../../core/report/describe';
 import { sayChannel } from '../../../core/vehicle/sides';
@@ -99,7 +100,7 @@ async function check(name: string, isOfCar: boolean): Promise<void> {
   const reading = shown?.seen.at(0);
   if (!reading || !job.file) return;
   const { title, figure, detail } = describeObservation({ ...reading, id: '' }, job.file, values);
-  const beeps = reading.kind === 'meter' && typeof reading.value === 'number' && reading.value < 40;
+  const beeps = reading.kind === 'meter' && typeof reading.value === 'number' && reading.value < BEEPS_UNDER_OHM;
   display.value = dial.value === 'beep' ? (beeps ? 'beeps' : 'silent') : figure;
   said.value = [title, dial.value === 'beep' ? figure : '', detail].filter(Boolean).join(', ');
 }
@@ -120,7 +121,7 @@ async function probe(): Promise<void> {
   const reading = shown?.display;
   if (!reading) return;
   const { number, unit } = showReading(reading.value, reading.quantity, reading.resolution ?? null);
-  const beeps = typeof reading.value === 'number' && reading.value < 40;
+  const beeps = typeof reading.value === 'number' && reading.value < BEEPS_UNDER_OHM;
   display.value = dial.value === 'beep' ? (beeps ? 'beeps' : 'silent') : `${number} ${unit}`.trim();
   said.value = texts.shownNotKept(words);
 }

@@ -5,12 +5,10 @@ import type { ModuleName } from '../../../core/diagnostics/link';
 import type { Seen } from '../../../bench/monitor/codes';
 import type { Channel } from '../../../core/casefile/words';
 import type { NewObservation } from '../../stores/job';
+import { A_BEND } from '../../../bench/car/wheels';
 import { useErrand } from '../../shared/practice/useErrand';
 import { usePractice } from '../../shared/practice/usePractice';
 import { texts } from '#words/screens/bench';
-
-/** A bend of some twenty metres, taken slowly. */
-const A_BEND = { kmh: 30, steer: 0.13 } as const;
 
 /** What spinning a wheel by hand showed. */
 function spunWords(live: Seen | undefined): string {

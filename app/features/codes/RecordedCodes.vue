@@ -58,7 +58,7 @@ function keep(code: string, meaning: OwnMeaning | null): void {
         ><span class="words">{{ meaningOf(code).words }}</span
         ><span class="muted"> · {{ details(code) }}</span>
         <span v-if="because" class="because">{{ ROLE_WORDS[role] }}: {{ because }}</span>
-        <span v-if="code.note?.startsWith('reader')" class="because"> {{ texts.itIsNotedBut(code.note) }}</span></span
+        <span v-if="code.note" class="because"> {{ texts.itIsNoted(code.note) }}</span></span
       >
       <span class="acts">
         <button

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Channel } from '../../../core/casefile/words';
+import { ENTRY } from '../../../core/knowledge/limits';
 import Keypad from '../../shared/keypad/Keypad.vue';
 import { useJob, type NewObservation } from '../../stores/job';
 import { useDraft } from '../../stores/useDraft';
@@ -15,7 +16,7 @@ const text = useDraft(() => `${job.record?.id}.${props.point}.${props.channel}.m
 const unit = computed({ get: () => 'mm', set: () => undefined });
 const millimetre = computed(() => (text.value === '' ? null : Number(text.value)));
 const isRight = computed(
-  () => millimetre.value !== null && Number.isFinite(millimetre.value) && millimetre.value <= 50,
+  () => millimetre.value !== null && Number.isFinite(millimetre.value) && millimetre.value <= ENTRY.mostMillimetres,
 );
 
 function keep(): void {
@@ -35,7 +36,7 @@ function keep(): void {
     <p class="reading">
       <span class="figure">{{ text || '–' }}</span> mm
     </p>
-    <p v-if="text !== '' && !isRight" class="told" role="alert">{{ texts.between0And50 }}</p>
+    <p v-if="text !== '' && !isRight" class="told" role="alert">{{ texts.betweenNoneAnd(ENTRY.mostMillimetres) }}</p>
     <Keypad v-model:text="text" v-model:unit="unit" :units="['mm']" :has-overload="false" />
     <KeepBar :is-ready="isRight" words="" @keep="keep" />
   </section>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { inFigures } from '../../../core/words/figures';
 import { computed, ref } from 'vue';
+import { ENTRY } from '../../../core/knowledge/limits';
 import { parseReading } from '../../../core/quantities/parseReading';
 import { fromOwn, showOwn } from '../../../core/quantities/ownUnits';
+import { inFigures } from '../../../core/words/figures';
 import { numberIn } from '../../shared/numberIn';
 import { usePreferences } from '../../stores/preferences';
 import { useJob } from '../../stores/job';
@@ -28,8 +29,11 @@ async function keep(): Promise<void> {
   else if (!max.ok || typeof max.value.value !== 'number')
     trouble.value = texts.theUpperValue(max.ok ? texts.mustBeANumber : (max.problems[0]?.message ?? ''));
   else if (min.value.value > max.value.value) trouble.value = texts.theLowerValueIs;
-  else if (!Number.isFinite(at) || at < -40 || at > 150)
-    trouble.value = texts.theTemperatureMustBe(showOwn(-40, values.temperature), showOwn(150, values.temperature));
+  else if (!Number.isFinite(at) || at < ENTRY.leastCelsius || at > ENTRY.mostCelsius)
+    trouble.value = texts.theTemperatureMustBe(
+      showOwn(ENTRY.leastCelsius, values.temperature),
+      showOwn(ENTRY.mostCelsius, values.temperature),
+    );
   else {
     const sensorResistance = { min: min.value.value, max: max.value.value, at };
     await job.dispatch({ do: 'specs', specs: { sensorResistance } });

@@ -5,7 +5,7 @@ import { language } from '#words/language';
 const KEPT = 'zelf-language';
 
 /** The language of this very build. */
-export const OWN_LANGUAGE: LanguageId = LANGUAGES.find(({ id }) => language.startsWith(id))?.id ?? FIRST_LANGUAGE;
+export const OWN_LANGUAGE: LanguageId = preferredOf([language]);
 
 /**
  * The same page in another language.

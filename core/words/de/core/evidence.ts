@@ -39,6 +39,8 @@ export const texts: typeof en = {
   aModuleThatFlashes: 'ein Steuergerät, das seine Codes blinkt, antwortet keinem Lesegerät, aber es lebt',
   voidASensorThat: 'ein Sensor für beide Hinterräder hat keinen Zwilling zum Tauschen',
   thisCarHasNo: (channel) => `dieses Auto hat keinen Kanal ${channel}`,
+  flexed: (name) => `${name}, bewegt`,
+  spun: (name) => `${name}, gedreht`,
   jumpsAround: (number, unit) => `${number} ${unit}, springt`,
   isVoid: (why) => `ungültig: ${why}`,
   rangeTooSmall: 'OL in diesem Bereich sagt wenig: wähl einen höheren und miss noch einmal.',

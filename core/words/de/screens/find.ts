@@ -33,7 +33,7 @@ export const texts: typeof en = {
   differs: '! weicht ab',
   differsBy: (percent) => `! weicht um ${percent} ab`,
   alike: 'gleich',
-  between0And50: 'Zwischen 0 und 50 mm, etwa 0,45',
+  betweenNoneAnd: (most) => `Zwischen 0 und ${most} mm, etwa 0,45`,
   whatYouHaveFound: 'Was du gefunden hast, und wie viel es sagt',
   nothingYetBeginWith:
     'Noch nichts. Beginn mit den Lampen, dann lies die Codes: sie sagen dir, welches Rad du ansehen sollst.',

@@ -39,6 +39,8 @@ export const texts = {
   aModuleThatFlashes: 'a module that flashes its codes answers no reader, but it lives',
   voidASensorThat: 'a sensor that both rear wheels share has no twin to be exchanged with',
   thisCarHasNo: (channel: Said) => `this car has no channel ${channel}`,
+  flexed: (name: Said) => `${name}, flexed`,
+  spun: (name: Said) => `${name}, spun`,
   jumpsAround: (number: Said, unit: Said) => `${number} ${unit}, jumps`,
   isVoid: (why: Said) => `void: ${why}`,
   rangeTooSmall: 'OL on this range says little: choose a higher one and measure again.',

@@ -29,7 +29,7 @@ export const texts = {
   differs: '! differs',
   differsBy: (percent: Said) => `! differs by ${percent}`,
   alike: 'alike',
-  between0And50: 'Between 0 and 50 mm, such as 0.45',
+  betweenNoneAnd: (most: Said) => `Between 0 and ${most} mm, such as 0.45`,
   whatYouHaveFound: 'What you have found, and how much it tells',
   nothingYetBeginWith: 'Nothing yet. Begin with the lamps, then read the codes: they tell you which wheel to look at.',
   notCounted: (ignored: Said) => `Not counted: ${ignored}`,

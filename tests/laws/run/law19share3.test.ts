@@ -1,3 +1,0 @@
-import { testLaw } from '../laws';
-
-testLaw(19, 3000, [3, 4]);
