@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { car, caseOf } from '../../tests/support/caseBuilder';
+import { car, caseOf, type Loose } from '../../tests/support/caseBuilder';
 import type { CaseFile, Repair, Vehicle, Work } from '../casefile/contract';
 import { STEP_CAUTIONS } from '../knowledge/guide/stepCautions';
 import { composeGuide, composeHome, type Guide } from './compose';
@@ -269,6 +269,33 @@ describe('rings and bearings', () => {
     const all = ids(guideFor(car('passive', places('knuckle', 'sill')), [], 'spaced:gap'));
     expect(all.at(-1)).toBe('marks-checked');
     expect(all).toContain('undo:raised');
+  });
+  test('the break of a loom is searched for until it has been seen; once mended, a new one is searched for again', () => {
+    const CORNER = 'rear-right';
+    const searches = (seen: readonly Loose[], mendedAfter?: string): boolean => {
+      const repairs = mendedAfter
+        ? [
+            {
+              action: 'repaired-wire',
+              segment: 'loom',
+              channel: CORNER,
+              result: 'unknown',
+              after: mendedAfter,
+            } as const,
+          ]
+        : [];
+      const guide = composeGuide(caseOf(car('passive'), seen, repairs), 'repaired-wire:loom', CORNER);
+      if (!guide) throw new Error('no guide');
+      return ids(guide).includes('break-found');
+    };
+    const look = (finding: string, channel: string = CORNER) =>
+      ({ kind: 'look', channel, part: 'loom', finding }) as Loose;
+    expect(searches([])).toBe(true);
+    expect(searches([look('sound')])).toBe(true);
+    expect(searches([look('severed', 'rear-left')])).toBe(true);
+    expect(searches([look('severed')])).toBe(false);
+    expect(searches([look('severed')], 'o1')).toBe(false);
+    expect(searches([look('severed'), { kind: 'drive', result: 'lamps-came-back' }], 'o1')).toBe(true);
   });
   test('without a figure on the sheet none is made up', () => {
     const torques = stepsOf(guideFor(car('passive', places('knuckle', 'sill')), [], 'replaced:gap')).flatMap(

@@ -8,6 +8,7 @@ import type { RepairRecord } from '../knowledge/repairs/repair';
 import { openingsFor, placeOf, type AccessStep, type Opening } from '../knowledge/setups';
 import type { ToolId } from '../knowledge/guide/tools';
 import { PHASES, type Phase, type StepRow } from '../knowledge/guide/step';
+import { locatedWires } from '../planning/seen';
 import { AFTER, Composer, type Draft, type GuideStep } from './composer';
 import { ownSteps, workState, type OwnStep } from './workState';
 
@@ -157,6 +158,18 @@ function guideOf(
   };
 }
 
+/** Whether the bad place of the wire that a repair mends has been seen, since it was mended there and looked at afresh. */
+function isPlaceSeen({ locating, segment }: RepairRecord, file: CaseFile, channel: Channel | null): boolean {
+  if (!locating) return false;
+  const last = file.observations.length - 1;
+  const mended = (file.repairs ?? [])
+    .filter((repair) => repair.segment === segment && repair.channel === channel)
+    .map(({ after }) => file.observations.findIndex(({ id }) => id === after))
+    .filter((at) => at < last);
+  const since = file.observations.slice(Math.max(-1, ...mended) + 1).filter(({ withdrawn }) => !withdrawn);
+  return locatedWires(since).has(`${locating.look}@${channel ?? ''}`);
+}
+
 /** What follows the closing of what was opened. */
 const closingRows = (opened: readonly StepRow[]): readonly StepRow[] =>
   [...AFTER].filter(([, reason]) => opened.includes(reason)).map(([row]) => row);
@@ -182,7 +195,8 @@ const brokenParts = (own: readonly OwnStep[]): readonly string[] =>
 export function composeGuide(file: CaseFile, repair: string, channel: Channel | null): Guide | null {
   const record = repairRecord(repair);
   if (!record?.steps) return null;
-  const inTheMiddle = record.steps.filter((row) => !isAfterwards(row));
+  const isSeen = isPlaceSeen(record, file, channel);
+  const inTheMiddle = record.steps.filter((row) => !isAfterwards(row) && !(row.isSearch && isSeen));
   const first = new Composer(file, channel, false);
   const isUnfinished = inTheMiddle.some((row) => {
     const { done, skipped } = first.own(row);

@@ -23,6 +23,8 @@ export interface StepRow {
   readonly minutes?: number;
   /** Minutes to wait in it; the job keeps the timer. */
   readonly soakMinutes?: number;
+  /** It looks for the bad place of a wire: needless once that has been seen. */
+  readonly isSearch?: true;
   /** Whether the step belongs to one corner (its work is kept per corner). */
   readonly corner?: boolean;
   /** How it is undone, and in which phase; steps without it are not undone. */

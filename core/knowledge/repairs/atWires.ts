@@ -59,7 +59,10 @@ export const AT_WIRES: readonly RepairRecord[] = [
     ],
     locating: { look: 'loom', minutes: 35 },
     steps: [
-      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, { tools: ['multimeter'] }),
+      fit('break-found', texts.findTheBreakBy, texts.eachMeasurementHalvesThe, {
+        tools: ['multimeter'],
+        isSearch: true,
+      }),
       ...wireSteps(['acid']),
       fit('loom-closed', texts.tapeTheLoomPut, texts.itHasRubbedThrough),
     ],
