@@ -8,11 +8,16 @@ import {
   type Quantity,
   type SensorType,
 } from '../core/casefile/words';
+import type { CoilBand } from '../core/evidence/coilBand';
+import { usedLimit } from '../core/evidence/limits';
+import { scaleOf } from '../core/evidence/judgeMeter';
 import { readMeter } from '../core/evidence/readMeter';
 import { contextWith, timelineOf } from '../core/evidence/timeline';
 import { typedReading, UNITS_OF } from '../core/evidence/typedReading';
 import type { Verdict } from '../core/evidence/verdict';
 import { verdictsOf, verdictOf } from '../core/evidence/verdictOf';
+import { assess } from '../core/judgement/assess';
+import type { Limit, OutcomeRecord } from '../core/knowledge/outcomes/outcome';
 import { summaryOf } from '../core/report/record';
 import { car } from './support/caseBuilder';
 
@@ -95,3 +100,57 @@ describe.each(POINTS)('%s, %s', (point, quantity) => {
 
 test('ten thousand figures and more are put', () =>
   expect(POINTS.length * KINDS.length * SPECS.length * TEMPERATURES.length * FIGURES.length).toBeGreaterThan(10_000));
+
+/** The sheet's band of the car here. */
+const BAND_USED: CoilBand = { min: 1000, max: 1400, atCelsius: 20, from: 'manual', otherSideOhm: null };
+
+/** A limit so many times as far away; null where it is the manual's own figure. */
+function stretched(limit: Limit, times: number): Limit | null {
+  if ('fixed' in limit) return { fixed: limit.fixed * times };
+  if ('at12V' in limit) return { at12V: limit.at12V * times };
+  return 'share' in limit ? { ...limit, share: limit.share * times } : null;
+}
+
+/** What all doors show and the adviser thinks while the limit of an outcome is another. */
+function whileIts<Seen>(outcome: OutcomeRecord, below: Limit, look: () => Seen): Seen {
+  const record = outcome as { below?: Limit };
+  const { below: own } = record;
+  record.below = below;
+  try {
+    return look();
+  } finally {
+    if (own) record.below = own;
+  }
+}
+
+describe('a limit that is corrected in knowledge moves every door', () => {
+  test.each(POINTS)('%s, %s', (point, quantity) => {
+    const unit = UNITS_OF[quantity].find((name) => ['Ω', 'V', 'A'].includes(name)) ?? '';
+    const vehicle = car(quantity === 'dc-current' ? 'active' : 'passive');
+    const file: CaseFile = { format: 'zelf-case', version: 1, vehicle, observations: [], repairs: [] };
+    const spun = quantity === 'ac-voltage' ? ({ while: 'hand-spin' } as const) : {};
+    const meter: Meter = { kind: 'meter', channel: CHANNEL, point, quantity, ...spun };
+    const context = contextWith(timelineOf(file), { ...meter, id: 'kept', value: 1 });
+    const outcomes = scaleOf({ ...meter, id: 'kept', value: 1 }, context)?.outcomes ?? [];
+    const moved = outcomes.flatMap((outcome) => {
+      const further = outcome.below && stretched(outcome.below, 4);
+      return outcome.below && further ? [{ outcome, own: outcome.below, further }] : [];
+    });
+    expect(moved).not.toEqual([]);
+    for (const { outcome, own, further } of moved) {
+      const text = String(2 * usedLimit(own, BAND_USED, context).value);
+      const kept = { ...meter, id: 'kept', value: Number(text) };
+      const see = () => ({
+        doors: doorsOf(text, unit, meter, file),
+        thought: assess({ ...file, observations: [kept] }).ranking,
+      });
+      const [before, after] = [see(), whileIts(outcome, further, see)];
+      const names = (seen: typeof before): readonly unknown[] => Object.values(seen.doors).map((door) => door?.outcome);
+      expect(new Set(names(before)).size, `${text}: ${names(before).join()}`).toBe(1);
+      expect(new Set(names(after)).size, `${text}: ${names(after).join()}`).toBe(1);
+      expect(names(after)[0], `${outcome.id} below ${JSON.stringify(further)}, at ${text}`).not.toBe(names(before)[0]);
+      expect(after.thought).not.toEqual(before.thought);
+      expect(see()).toEqual(before);
+    }
+  });
+});
