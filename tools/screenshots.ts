@@ -98,7 +98,7 @@ async function climb(page: Page): Promise<void> {
 }
 
 async function typeReading(page: Page): Promise<void> {
-  for (const key of ['0', '.', '3', '8'])
+  for (const key of ['0', '.', '3', '8', 'kΩ'])
     await page.locator('.keypad').getByRole('button', { name: key, exact: true }).click();
 }
 

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { addressIn, chooseLanguage, chosenLanguage, elsewhere } from './language';
+import { addressIn, chooseLanguage, chosenLanguage, elsewhere, preferredOf } from './language';
 
 const HOME = 'http://127.0.0.1:4173/';
 
@@ -31,6 +31,21 @@ describe('the choice', () => {
     chooseLanguage('en');
     expect(went).toHaveBeenCalledTimes(1);
     expect(elsewhere()).toBeNull();
+  });
+  test('the first visit takes the first of the browser’s languages that there is, the first of all where there is none', () => {
+    expect([['de-AT', 'en'], ['fr', 'de'], ['en-US', 'de'], ['fr', 'nl'], []].map(preferredOf)).toEqual([
+      'de',
+      'de',
+      'en',
+      'en',
+      'en',
+    ]);
+    expect(elsewhere(['de-CH'])).toMatch(/\/de\//);
+    expect(elsewhere(['en-GB', 'de'])).toBeNull();
+  });
+  test('a choice outranks the browser', () => {
+    chooseLanguage('en');
+    expect(elsewhere(['de'])).toBeNull();
   });
   test('nonsense that is kept is no choice; a browser that keeps nothing is no trouble', () => {
     localStorage.setItem('zelf-language', 'no-language');
