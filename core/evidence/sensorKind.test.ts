@@ -6,10 +6,22 @@ import { kindIn, statedKinds } from './sensorKind';
 const UNKNOWN = car(null);
 const kindOf = (seen: readonly Loose[], vehicle: Vehicle = UNKNOWN, channel = 'rear-right' as const) =>
   kindIn(caseOf(vehicle, seen), channel);
-const feed = (value: number, more: object = {}): Loose =>
-  ({ kind: 'meter', channel: 'rear-right', point: 'supply-at-plug', quantity: 'dc-voltage', value, ...more });
-const coil = (value: number | 'overload', more: object = {}): Loose =>
-  ({ kind: 'meter', channel: 'rear-right', point: 'sensor', quantity: 'resistance', value, ...more });
+const feed = (value: number, more: object = {}): Loose => ({
+  kind: 'meter',
+  channel: 'rear-right',
+  point: 'supply-at-plug',
+  quantity: 'dc-voltage',
+  value,
+  ...more,
+});
+const coil = (value: number | 'overload', more: object = {}): Loose => ({
+  kind: 'meter',
+  channel: 'rear-right',
+  point: 'sensor',
+  quantity: 'resistance',
+  value,
+  ...more,
+});
 
 describe('what settles the kind of sensor', () => {
   test.each([
