@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { JudgedFigure } from '../../../core/evidence/verdict';
+import type { JudgedFigure, Verdict } from '../../../core/evidence/verdict';
 import { showFigure } from '../../../core/quantities/show';
 import { bandLabels } from './bandLabels';
 import { texts } from '#words/screens/find';
 
 /** A reading against its band, with its uncertainty. */
-const props = defineProps<{ figure: JudgedFigure; isBad: boolean }>();
+const props = defineProps<{ figure: JudgedFigure; tone: Verdict['tone'] }>();
 
 const value = computed(() => props.figure.value);
 const halfWidth = computed(() => props.figure.halfWidth);
@@ -38,13 +38,13 @@ const labels = computed(() =>
     <text v-for="label in labels" :key="label.words" :x="label.x" y="62" text-anchor="middle">{{ label.words }}</text>
     <rect
       class="spread"
-      :class="{ bad: isBad }"
+      :class="tone"
       :x="at(Math.max(0, value - halfWidth))"
       y="28"
       :width="Math.max(3, at(value + halfWidth) - at(Math.max(0, value - halfWidth)))"
       height="8"
     />
-    <path class="pointer" :class="{ bad: isBad }" :d="`M${at(value) - 8} 2h16l-8 12zM${at(value)} 14v34`" />
+    <path class="pointer" :class="tone" :d="`M${at(value) - 8} 2h16l-8 12zM${at(value)} 14v34`" />
   </svg>
 </template>
 
@@ -80,9 +80,15 @@ const labels = computed(() =>
   stroke-width: 2.5;
 }
 
-.bad {
+.borderline,
+.plain {
   fill: var(--suspect);
   stroke: var(--suspect);
+}
+
+.bad {
+  fill: var(--fault);
+  stroke: var(--fault);
 }
 
 text {

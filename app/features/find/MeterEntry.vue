@@ -73,7 +73,7 @@ const RANGES = [
       <BandScale
         v-if="verdict?.figure && (verdict.figure.min ?? verdict.figure.max)"
         :figure="verdict.figure"
-        :is-bad="verdict.tone !== 'good'"
+        :tone="verdict.tone"
       />
       <p class="muted small">
         <template v-if="zeroed">{{ texts.leadsTakenOff(zeroed.number, zeroed.unit) }}<br /></template
@@ -180,6 +180,14 @@ const RANGES = [
   font-size: 1.5rem;
   font-weight: 650;
   margin-left: 14px;
+}
+
+.verdict.good {
+  border-color: var(--proved);
+}
+
+.verdict.bad {
+  border-color: var(--fault);
 }
 
 .small {
