@@ -29,7 +29,9 @@ async function inOrder(page: Page, name: string): Promise<void> {
   expect(await troubles(new AxeBuilder({ page }).setLegacyMode().options({ rules }), name)).toEqual([]);
   if (isWide) return;
   await page.evaluate(() => document.documentElement.classList.add('night'));
-  expect(await troubles(new AxeBuilder({ page }).setLegacyMode().withRules([CONTRAST]), `${name} by night`)).toEqual([]);
+  expect(await troubles(new AxeBuilder({ page }).setLegacyMode().withRules([CONTRAST]), `${name} by night`)).toEqual(
+    [],
+  );
   await page.evaluate(() => document.documentElement.classList.remove('night'));
 }
 
