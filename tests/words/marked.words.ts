@@ -1,5 +1,6 @@
+import { createHash } from 'node:crypto';
 import { describe, expect, test } from 'vitest';
-import { assessFully } from '../../core/judgement/assess';
+import { assessFully, printAssessment, type FullAssessment } from '../../core/judgement/assess';
 import { moveSentence } from '../../core/judgement/sentence';
 import { meaningsOf } from '../../core/judgement/meanings';
 import { possibleAnswers } from '../../core/judgement/possibleAnswers';
@@ -39,8 +40,8 @@ const NAMES = ['Tansy', 'Bertie', 'Pebble'];
 /** Texts that leave core for an eye, each with where it came from. */
 type Said = readonly (readonly [where: string, words: string])[];
 
-function judged(file: CaseFile): Said {
-  const { next, bar, stop, cautions, doubtful, ignored, verdicts } = assessFully(file);
+function judged(file: CaseFile, full: FullAssessment): Said {
+  const { next, bar, stop, cautions, doubtful, ignored, verdicts } = full;
   return [
     ...next.flatMap(({ move, why }) => [['why', why] as const, ['move', moveSentence(move, file)] as const]),
     ['bar', `${bar?.sentence ?? ''} ${bar?.why ?? ''}`],
@@ -85,14 +86,30 @@ function wrong(said: Said, came: readonly string[] = []): readonly string[] {
 }
 
 const WRITTEN = [...WHEEL_SIDE, ...CIRCUIT_CASES, ...BESIDE, ...HISTORIES];
+const JUDGED = WRITTEN.map((written) => {
+  const file = after(written, written.steps.length);
+  return { file, full: assessFully(file) };
+});
+
+/** A judgement without what is said in it: whatever wears a mark. */
+const wordless = (full: FullAssessment): string =>
+  JSON.stringify(printAssessment(full), (_key, value: unknown) =>
+    typeof value === 'string' && value.includes('⟦') ? '' : value,
+  );
+
+test('what is judged is the same in every language: one file holds it for all of them', async () => {
+  const judgements = JUDGED.map(({ full }) => wordless(full));
+  expect(judgements.join('').length).toBeGreaterThan(10_000);
+  const print = createHash('sha256').update(judgements.join('\n')).digest('hex');
+  await expect(print).toMatchFileSnapshot('judged.sha256');
+});
 
 describe('what core says has a mark', () => {
   test('judgements, records and files of every written case', () => {
     expect(WRITTEN.length).toBeGreaterThan(50);
-    const found = WRITTEN.flatMap((written) => {
-      const file = after(written, written.steps.length);
-      return wrong([...judged(file), ...inRecord({ ...file, ending: 'solved' })], asItCame(file));
-    });
+    const found = JUDGED.flatMap(({ file, full }) =>
+      wrong([...judged(file, full), ...inRecord({ ...file, ending: 'solved' })], asItCame(file)),
+    );
     expect([...new Set(found)]).toEqual([]);
   });
   test('sheets, answers and meanings of every check', () => {
