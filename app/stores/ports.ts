@@ -1,4 +1,4 @@
-import { inject, type App, type InjectionKey } from 'vue';
+import { hasInjectionContext, inject, type App, type InjectionKey } from 'vue';
 import type { GarageStorage } from '../storage/garageStorage';
 import type { AdviserClient } from '../workers/adviserClient';
 import type { BenchClient } from '../workers/benchClient';
@@ -46,7 +46,7 @@ export function providePorts(app: App, ports: Ports): void {
 
 /** The ports, for stores and composables. */
 export function usePorts(): Ports {
-  const ports = inject(KEY, null) ?? current;
+  const ports = (hasInjectionContext() ? inject(KEY, null) : null) ?? current;
   if (!ports) throw new Error('no ports: main.ts must call providePorts before the first store is used');
   return ports;
 }
