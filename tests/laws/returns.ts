@@ -73,6 +73,6 @@ function comesBack({ vehicle, channel, label }: Subject): Situation[] {
 
 export const COMES_BACK: Law = {
   number: 18,
-  name: 'what comes back is there',
+  name: 'What comes back is there',
   situations: subjects(['passive', 'active']).flatMap(comesBack),
 };

@@ -76,7 +76,7 @@ export const texts: typeof en = {
   itShowsOnlyThe: 'Es zeigt nur den Motor',
   noStatusGiven: 'kein Status angegeben',
   atDistance: (distance) => `bei ${distance}`,
-  itIsNoted: (note) => `Notiert, aber kein Beleg: ${note}.`,
+  itIsNoted: (note) => `Notiert: ${note}`,
   yourMeaning: 'Deine Deutung',
   sayWhatItMeans: 'Sag, was er bedeutet',
   correct: 'Berichtigen',
@@ -119,7 +119,8 @@ export const texts: typeof en = {
   publicTable: 'öffentliche Tabelle',
   noSourceGivenCheck: 'keine Quelle angegeben: vergleich mit deinem Handbuch',
   meaningNotKnown: 'Bedeutung nicht bekannt',
-  readersAdvice: (what) => `Rat des Lesegeräts, „${what}“ (ein Lesegerät kennt den Code, nicht das defekte Teil)`,
+  readersAdvice: (what) =>
+    `Rat des Lesegeräts, „${what}“ (kein Beleg: ein Lesegerät kennt den Code, nicht das defekte Teil)`,
   flashCodeTwoTakes: 'Blinkcode; zwei Aufnahmen stimmten überein',
   isRight: 'richtig.',
   nothingTapped: 'nichts',

@@ -74,7 +74,7 @@ export const texts = {
   itShowsOnlyThe: 'It shows only the engine',
   noStatusGiven: 'no status given',
   atDistance: (distance: Said) => `at ${distance}`,
-  itIsNoted: (note: Said) => `Noted, which is no evidence: ${note}.`,
+  itIsNoted: (note: Said) => `Noted: ${note}`,
   yourMeaning: 'Your meaning',
   sayWhatItMeans: 'Say what it means',
   correct: 'Correct',
@@ -116,7 +116,8 @@ export const texts = {
   publicTable: 'public table',
   noSourceGivenCheck: 'no source given: check it against your manual',
   meaningNotKnown: 'meaning not known',
-  readersAdvice: (what: Said) => `the reader's advice, “${what}” (a reader knows the code, not which part is broken)`,
+  readersAdvice: (what: Said) =>
+    `the reader's advice, “${what}” (no evidence: a reader knows the code, not which part is broken)`,
   flashCodeTwoTakes: 'flash code; two takes agreed',
   isRight: 'right.',
   nothingTapped: 'nothing',
