@@ -19,6 +19,7 @@ export default defineConfig({
           name: 'core',
           environment: 'node',
           include: ['core/**/*.test.ts', 'bench/**/*.test.ts', 'cli/**/*.test.ts', 'tests/**/*.test.ts'],
+          setupFiles: ['tests/support/sameExamples.ts'],
           testTimeout: 60_000,
         },
       },

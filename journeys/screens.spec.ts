@@ -76,13 +76,20 @@ for (const [width, height] of SIZES) {
   });
 }
 
-test('every view fits the smallest phone, and text twice as large', async ({ page }) => {
+test('every view fits the smallest phone, while somebody types there, and with text twice as large', async ({
+  page,
+}) => {
   await openGarage(page);
   for (const [name, address] of VIEWS) {
     await page.setViewportSize({ width: 360, height: 640 });
     await afresh(page, address);
     await expect(page.locator('h1').first(), name).toBeVisible();
     await fitsBeside(page, `${name} at 360x640`);
+    const field = page.locator('textarea:visible').first();
+    if ((await field.count()) > 0) {
+      await field.fill('C0034-13 right front sensor circuit, current\nReplace the wheel speed sensor');
+      await fitsBeside(page, `${name} at 360x640, typed into`);
+    }
     await page.setViewportSize({ width: 640, height: 800 });
     await page.evaluate(() => document.documentElement.style.setProperty('--base', '34px'));
     await fitsBeside(page, `${name} with large text`);

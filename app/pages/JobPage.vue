@@ -196,6 +196,7 @@ useShortcuts({
   height: calc(100dvh - var(--trouble, 0px));
   display: grid;
   grid-template-rows: auto auto minmax(0, 1fr) auto;
+  grid-template-columns: minmax(0, 1fr);
 }
 
 .sheet {

