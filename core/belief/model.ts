@@ -88,8 +88,13 @@ function variantsOf(file: CaseFile): { readonly typeOf: TypeOf; readonly weight:
   ];
 }
 
-/** Hypotheses that show a check the same need its likelihood only once: causes of each kind, and which hypothesis is of which. */
-function kindsOf(
+/**
+ * Hypotheses that show a check the same need its likelihood only once.
+ * @param hypotheses of a channel. @param seen the group. @param epoch when it was seen.
+ * @returns causes of each kind, and which hypothesis is of which.
+ * @example kindsOf(MODEL.channels[0].hypotheses, { concerned: (causes) => causes, kindOf: () => 0 }, 0)[0].length // => 1
+ */
+export function kindsOf(
   hypotheses: readonly Hypothesis[],
   seen: GroupView,
   epoch: number,

@@ -20,11 +20,6 @@ function likeliest(posterior: Posterior): CarModel {
   return posterior.models[best] as CarModel;
 }
 
-function likelihoodOf(group: Group, channel: ChannelModel, faults: readonly Cause[]): number {
-  const seen = viewOf(group, channel.type);
-  return seen.likelihood(seen.concerned(faults));
-}
-
 /**
  * Prior chances of a channel's ways on a car where some one of its channels is likely at fault: each is as likely as the next.
  * @param channel the channel. @param channels how many the car has. @returns chances that sum to 1.
@@ -116,8 +111,9 @@ export function directProof(posterior: Posterior, channel: Channel, segment: Seg
   );
   const odds = singles.reduce((sum, single) => sum + single.odds, 0);
   if (odds <= 0) return repairProof(posterior, channel, segment);
+  const views = direct.map((group) => viewOf(group, model.type));
   const product = (faults: readonly Cause[]): number =>
-    direct.reduce((all, group) => all * likelihoodOf(group, model, faults), 1);
+    views.reduce((all, seen) => all * seen.likelihood(seen.concerned(faults)), 1);
   const withFault = singles.reduce((sum, single) => sum + (single.odds / odds) * product(single.faults[0] ?? []), 0);
   return Math.max(0, -10 * Math.log10(withFault / product([]))) + repairProof(posterior, channel, segment);
 }

@@ -107,13 +107,20 @@ export interface GroupView {
   readonly likelihood: (causes: readonly Cause[]) => number;
   /** Concerned causes of one kind are as likely to have shown this. */
   readonly kindOf: (causes: readonly Cause[]) => number;
+  /** What one observation makes of the likelihood under concerned causes: that with it over that without it. */
+  readonly restingOn: (id: string, causes: readonly Cause[]) => number;
 }
 
 /** Table rows are far fewer than this. */
 const MOST_KINDS = 512;
 
 const NO_CAUSES: readonly Cause[] = [];
-const BLIND: GroupView = { concerned: () => NO_CAUSES, likelihood: () => MADE_FOR_ANOTHER_TYPE, kindOf: () => 0 };
+const BLIND: GroupView = {
+  concerned: () => NO_CAUSES,
+  likelihood: () => MADE_FOR_ANOTHER_TYPE,
+  kindOf: () => 0,
+  restingOn: () => 1,
+};
 
 /**
  * Looks at a group of reports under a sensor type; likelihoods are worked out once a kind of causes, for as long as the view lives.
@@ -148,6 +155,7 @@ export function viewOf(group: Group, type: SensorType): GroupView {
       return value;
     },
     kindOf,
+    restingOn: restOf(group, table, seen, chances),
   };
 }
 
@@ -163,8 +171,11 @@ interface Distinct {
   readonly report: Report;
   /** How well each outcome explains the report, the observer's chance of being mistaken included. */
   readonly row: readonly number[];
-  readonly count: number;
+  readonly made: number;
 }
+
+/** How often a report counts that was made so often. */
+const counted = (made: number): number => Math.min(MOST_REPEATS, made);
 
 function reportFits(report: Report, outcomes: readonly string[], mistaken: number): number[] {
   const m = Math.max(mistaken, report.mistaken ?? 0);
@@ -172,15 +183,71 @@ function reportFits(report: Report, outcomes: readonly string[], mistaken: numbe
   return outcomes.map((outcome) => (1 - m) * (report.fits[outcome] ?? 0) + blind);
 }
 
-function distinctReports(group: Group, table: Table): readonly Distinct[] {
+const wordsOf = (report: Report): string => JSON.stringify([report.fits, report.mistaken, report.power]);
+
+function distinctReports(group: Group, table: Table): ReadonlyMap<string, Distinct> {
   const found = new Map<string, Distinct>();
   for (const report of group.reports) {
-    const key = JSON.stringify([report.fits, report.mistaken, report.power]);
+    const key = wordsOf(report);
     const known = found.get(key);
-    if (known) found.set(key, { ...known, count: Math.min(MOST_REPEATS, known.count + 1) });
-    else found.set(key, { report, row: reportFits(report, table.outcomes, table.mistaken), count: 1 });
+    if (known) found.set(key, { ...known, made: known.made + 1 });
+    else found.set(key, { report, row: reportFits(report, table.outcomes, table.mistaken), made: 1 });
   }
-  return [...found.values()];
+  return found;
+}
+
+/** What rests on one observation: reports, how often each of them counts the less without it, and whether it is then gone. */
+type Resting = readonly { readonly of: Distinct; readonly less: number; readonly isGone: boolean }[];
+
+function restsOn(group: Group, seen: ReadonlyMap<string, Distinct>): ReadonlyMap<string, Resting> {
+  const timesOf = new Map<string, Map<string, number>>();
+  for (const report of group.reports) {
+    const key = wordsOf(report);
+    for (const id of new Set(report.ids)) {
+      const times = timesOf.get(id) ?? new Map<string, number>();
+      timesOf.set(id, times.set(key, (times.get(key) ?? 0) + 1));
+    }
+  }
+  const restingOn = ([key, times]: readonly [string, number]): Resting[number] => {
+    const of = seen.get(key) as Distinct;
+    return { of, less: counted(of.made) - counted(of.made - times), isGone: of.made === times };
+  };
+  return new Map([...timesOf].map(([id, times]) => [id, [...times].map(restingOn)]));
+}
+
+/** Sum of products of parts given as natural logarithms with chances: as a logarithm, however small. */
+function logAlone(logs: readonly number[], chances: readonly number[]): number {
+  const most = logs.reduce((max, log, index) => ((chances[index] ?? 0) > 0 ? Math.max(max, log) : max), -Infinity);
+  return most + Math.log(logs.reduce((sum, log, index) => sum + Math.exp(log - most) * (chances[index] ?? 0), 0));
+}
+
+/** What an observation makes of the likelihood, reckoned from what rests on it alone: time does not grow with the group. */
+function restOf(
+  group: Group,
+  table: Table,
+  seen: ReadonlyMap<string, Distinct>,
+  chances: Chances,
+): GroupView['restingOn'] {
+  const logOf = (fit: number | undefined): number => Math.log(Math.max(Number.MIN_VALUE, fit ?? 0));
+  let resting: ReadonlyMap<string, Resting> | null = null;
+  let together: readonly number[] | null = null;
+  return (id, causes) => {
+    resting ??= restsOn(group, seen);
+    const own = resting.get(id) ?? [];
+    const gone = own.filter(({ isGone }) => isGone).map(({ of }) => of);
+    if (table.findingsAddUp) return sightsUnder(table, gone, chances, causes);
+    const under = chancesUnder(chances, causes);
+    if (table.topic === 'code-failure') return wordsUnder(gone, under);
+    if (causes.some(isVolatile))
+      return own.reduce((product, { of, less }) => product * alone(of.row, under) ** less, 1);
+    together ??= table.outcomes.map((_outcome, index) =>
+      [...seen.values()].reduce((sum, { row, made }) => sum + counted(made) * logOf(row[index]), 0),
+    );
+    const without = together.map((log, index) =>
+      own.reduce((rest, { of, less }) => rest - less * logOf(of.row[index]), log),
+    );
+    return Math.exp(logAlone(together, under) - logAlone(without, under));
+  };
 }
 
 function alone(row: readonly number[], chances: readonly number[]): number {
@@ -191,16 +258,27 @@ function alone(row: readonly number[], chances: readonly number[]): number {
  * The check's outcome is one hidden thing that every report is a noisy view of; where the fault comes and goes, each report is a draw of its own.
  * Findings of a look add up instead: each is seen or not by itself.
  */
-function likelihoodUnder(table: Table, seen: readonly Distinct[], chances: Chances, causes: readonly Cause[]): number {
+function likelihoodUnder(
+  table: Table,
+  found: ReadonlyMap<string, Distinct>,
+  chances: Chances,
+  causes: readonly Cause[],
+): number {
+  const seen = [...found.values()];
   if (table.findingsAddUp) return sightsUnder(table, seen, chances, causes);
   const under = chancesUnder(chances, causes);
-  if (table.topic === 'code-failure')
-    return seen.reduce((product, { row, report }) => product * alone(row, under) ** (report.power ?? 1), 1);
-  if (causes.some(isVolatile)) return seen.reduce((product, { row, count }) => product * alone(row, under) ** count, 1);
+  if (table.topic === 'code-failure') return wordsUnder(seen, under);
+  if (causes.some(isVolatile))
+    return seen.reduce((product, { row, made }) => product * alone(row, under) ** counted(made), 1);
   const together = table.outcomes.map((_outcome, index) =>
-    seen.reduce((product, { row, count }) => product * (row[index] ?? 0) ** count, 1),
+    seen.reduce((product, { row, made }) => product * (row[index] ?? 0) ** counted(made), 1),
   );
   return alone(together, under);
+}
+
+/** A code's word for the failure is one however often it was read. */
+function wordsUnder(seen: readonly Distinct[], under: readonly number[]): number {
+  return seen.reduce((product, { row, report }) => product * alone(row, under) ** (report.power ?? 1), 1);
 }
 
 /** Each finding is there if any cause shows it; `sound` needs all causes to hide. The same sight made again proves next to nothing. */

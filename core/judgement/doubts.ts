@@ -1,5 +1,5 @@
 import { viewOf, type Group } from '../evidence/groups';
-import type { CarModel, ChannelModel } from '../belief/model';
+import { kindsOf, type CarModel, type ChannelModel } from '../belief/model';
 import type { Posterior } from '../belief/posterior';
 import { priorsOf } from '../belief/weights';
 import { texts } from '#words/core/judgement';
@@ -14,31 +14,35 @@ export interface Doubt {
 const MUCH_LESS_LIKELY = 0.12;
 const UNLIKELY = 0.12;
 
-function values(group: Group, channel: ChannelModel): number[] {
-  const seen = viewOf(group, channel.type);
-  return channel.hypotheses.map((way) => seen.likelihood(seen.concerned(way.faults[group.epoch] ?? [])));
-}
-
-/** The group's reports without those that rest on one observation. */
-function without(group: Group, id: string): Group {
-  return { ...group, reports: group.reports.filter((report) => !report.ids.includes(id)) };
-}
-
+/** An observation's chance, by what is believed with it and by what was believed at first. */
 interface Fit {
-  /** Chance of the observation given all the others: 1 / E[1 / L], the expectation over what is believed with it. */
+  /** Given all the others: 1 / E[1 / L], the expectation over what is believed with it. */
   readonly amongRest: number;
   readonly atFirst: number;
 }
 
-function fitOf(id: string, group: Group, channel: ChannelModel, channels: number, chance: Float64Array): Fit {
-  const all = values(group, channel);
-  const rest = without(group, id);
-  const others = rest.reports.length > 0 ? values(rest, channel) : all.map(() => 1);
-  const own = all.map((value, h) => value / Math.max(1e-12, others[h] ?? 1));
-  const inverse = own.reduce((sum, value, h) => sum + (chance[h] ?? 0) / Math.max(1e-12, value), 0);
-  const priors = priorsOf(channel, channels);
-  const atFirst = own.reduce((sum, value, h) => sum + (priors[h] ?? 0) * value, 0);
-  return { amongRest: 1 / Math.max(1e-12, inverse), atFirst };
+/** Shares of ways as shares of the kinds of causes that a group can tell apart. */
+function byKind(shares: ArrayLike<number>, kinds: Int32Array, count: number): Float64Array {
+  const sums = new Float64Array(count);
+  kinds.forEach((kind, way) => (sums[kind] = (sums[kind] as number) + (shares[way] ?? 0)));
+  return sums;
+}
+
+/** How an observation of a group fits, by its id. */
+function fitsIn(group: Group, channel: ChannelModel, channels: number, chance: Float64Array): (id: string) => Fit {
+  const seen = viewOf(group, channel.type);
+  const [causes, kinds] = kindsOf(channel.hypotheses, seen, group.epoch);
+  const now = byKind(chance, kinds, causes.length);
+  const first = byKind(priorsOf(channel, channels), kinds, causes.length);
+  return (id) => {
+    let [inverse, atFirst] = [0, 0];
+    causes.forEach((kind, k) => {
+      const own = seen.restingOn(id, kind);
+      inverse += (now[k] as number) / Math.max(1e-12, own);
+      atFirst += (first[k] as number) * own;
+    });
+    return { amongRest: 1 / Math.max(1e-12, inverse), atFirst };
+  };
 }
 
 /**
@@ -55,7 +59,8 @@ export function doubtsOf(posterior: Posterior): Doubt[] {
     const chance = posterior.wayChance[best]?.[c];
     if (!channel || !chance || group.kind === 'code') return [];
     const ids = [...new Set(group.reports.flatMap((report) => report.ids))];
-    return ids.map((id) => ({ id, ...fitOf(id, group, channel, model.channels.length, chance) }));
+    const fitOf = fitsIn(group, channel, model.channels.length, chance);
+    return ids.map((id) => ({ id, ...fitOf(id) }));
   });
   return doubted
     .filter((entry) => entry.amongRest < UNLIKELY && entry.amongRest < entry.atFirst * MUCH_LESS_LIKELY)

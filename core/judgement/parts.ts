@@ -104,16 +104,29 @@ interface Finding {
   readonly verdict: Verdict;
 }
 
+/** What parts are told from, with the place of the last fault at each channel that overturns the word of its speed; −1 for none. */
+interface Told extends PartFacts {
+  readonly observed: number;
+  readonly overturnedAt: ReadonlyMap<Channel, number>;
+}
+
+function toldOf(facts: PartFacts): Told {
+  const all = facts.posterior.timeline.stages.flatMap(({ observations }) => observations);
+  const last = (channel: Channel): number => all.findLastIndex((seen) => overturnsReader(seen, channel, facts));
+  const overturnedAt = new Map(facts.file.vehicle.channels.map((channel) => [channel, last(channel)]));
+  return { ...facts, observed: all.length, overturnedAt };
+}
+
 /** The answers that still stand: of each check the newest, of a live speed none that a later fault has overturned. */
-function standing(channel: Channel, all: readonly Observation[], facts: PartFacts): readonly Finding[] {
+function standing(channel: Channel, all: readonly Observation[], facts: Told): readonly Finding[] {
   const newest = new Map<string, Finding>();
+  const overturnedAt = (facts.overturnedAt.get(channel) ?? -1) - (facts.observed - all.length);
   all.forEach((seen, at) => {
     const verdict = facts.verdicts.get(seen.id);
     if (!verdict || verdict.tone === 'void' || !isOf(seen, channel, facts) || facts.doubtful.has(seen.id)) return;
     if (seen.kind === 'look' && (seen.unsure === true || seen.finding === 'hidden')) return;
     newest.delete(verdict.topic);
-    const isOverturned =
-      BY[seen.kind] === 'reader' && all.slice(at + 1).some((later) => overturnsReader(later, channel, facts));
+    const isOverturned = BY[seen.kind] === 'reader' && at < overturnedAt;
     if (!isOverturned) newest.set(verdict.topic, { seen, verdict });
   });
   return [...newest.values()];
@@ -123,7 +136,7 @@ function standing(channel: Channel, all: readonly Observation[], facts: PartFact
 const isAgainst = ({ verdict }: Finding, segment: Segment): boolean =>
   verdict.tone === 'bad' && verdict.bad.length === 1 && verdict.bad[0] === segment;
 
-function checkedBy(view: SegmentView, facts: PartFacts): CheckedBy | null {
+function checkedBy(view: SegmentView, facts: Told): CheckedBy | null {
   const { channel, segment, probability } = view;
   if (probability >= STATES.suspectFrom) return null;
   const findings = standing(channel, sinceRepair(channel, segment, facts), facts);
@@ -172,10 +185,11 @@ function uncheckedFor(view: SegmentView, facts: PartFacts): Unchecked | null {
  * @example partsOf(SEGMENTS_SEEN, PART_FACTS).find(({ channel, segment }) => channel === 'front-right' && segment === 'plug').part // => "at-fault"
  */
 export function partsOf(views: readonly SegmentView[], facts: PartFacts): readonly PartView[] {
+  const told = toldOf(facts);
   return views.map((view): PartView => {
     if (view.state === 'at-fault' || view.state === 'suspect')
       return { ...view, part: view.state, checked: null, because: null };
-    const checked = checkedBy(view, facts);
+    const checked = checkedBy(view, told);
     if (checked) return { ...view, part: 'checked-good', checked, because: null };
     const because = uncheckedFor(view, facts);
     return { ...view, part: because ? 'cannot-check' : 'not-checked', checked, because };
