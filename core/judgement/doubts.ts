@@ -1,5 +1,6 @@
 import { viewOf, type Group } from '../evidence/groups';
-import { kindsOf, type CarModel, type ChannelModel } from '../belief/model';
+import { kindsOf } from '../belief/kinds';
+import type { CarModel, ChannelModel } from '../belief/model';
 import type { Posterior } from '../belief/posterior';
 import { priorsOf } from '../belief/weights';
 import { texts } from '#words/core/judgement';

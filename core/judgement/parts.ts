@@ -185,11 +185,11 @@ function uncheckedFor(view: SegmentView, facts: PartFacts): Unchecked | null {
  * @example partsOf(SEGMENTS_SEEN, PART_FACTS).find(({ channel, segment }) => channel === 'front-right' && segment === 'plug').part // => "at-fault"
  */
 export function partsOf(views: readonly SegmentView[], facts: PartFacts): readonly PartView[] {
-  const told = toldOf(facts);
+  const known = toldOf(facts);
   return views.map((view): PartView => {
     if (view.state === 'at-fault' || view.state === 'suspect')
       return { ...view, part: view.state, checked: null, because: null };
-    const checked = checkedBy(view, told);
+    const checked = checkedBy(view, known);
     if (checked) return { ...view, part: 'checked-good', checked, because: null };
     const because = uncheckedFor(view, facts);
     return { ...view, part: because ? 'cannot-check' : 'not-checked', checked, because };
