@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
-import { ADVISED, PARTS, SlowPhone, UNFELT, VIEW, type Took } from '../journeys/slowTour';
+import { ADVISED, PARTS, SlowPhone, UNFELT, VIEW, type Took } from './slowTour';
 import { thirtySeen } from '../tests/support/thirtySeen';
 import { BROWSER } from './browser.mjs';
 

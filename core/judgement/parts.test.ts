@@ -49,6 +49,13 @@ describe('the state of a part', () => {
     expect(partOf('plug', seen, repairs)).toEqual(OPEN);
     expect(partOf('ring', seen, repairs)).toEqual(GOOD('eye'));
   });
+  test('a speed that followed checks its way, until a later fault on it; one from before a repair takes nothing back', () => {
+    const follows: Loose = { kind: 'live', channel: HERE, while: 'drive', finding: 'follows' };
+    const back: Loose = { kind: 'clear', result: 'returned-when-moving' };
+    const replaced = { action: 'replaced', segment: 'sensor', channel: HERE, result: 'fixed', after: 'o3' } as const;
+    expect(partOf('sensor', [look('plug', 'sound'), back, follows], [replaced])).toEqual(GOOD('reader'));
+    expect(partOf('sensor', [look('plug', 'sound'), back, follows, back], [replaced])).not.toEqual(GOOD('reader'));
+  });
   test('what is seen broken is at fault', () =>
     expect(partOf('lead', [look('lead', 'severed')])).toMatchObject({ part: 'at-fault', by: null }));
 });

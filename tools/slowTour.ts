@@ -2,14 +2,11 @@ import { readdirSync } from 'node:fs';
 import type { CDPSession, Page } from '@playwright/test';
 import type { CaseFile } from '../core/casefile/contract';
 
-/** The tour on a phone's processor: what each tap and each view holds the page's thread for. Shared by the journey that holds them to their budgets and by `npm run slow`, which tells the figures. */
+/** The tour on a phone's processor: what each tap and each view holds the page's thread for. `npm run slow` tells the figures and holds them to their budgets. */
 
 /** A mid-range phone is this many times slower than a machine of this index (Lighthouse's calibration). */
 const SLOWED = 4;
 const REFERENCE = 1750;
-/** Below this index a machine is slower than the phone itself; and so much between two moments is no measure. */
-const LEAST = 700;
-const UNSTEADY = 1.25;
 /** A longer task of the page's thread, in ms, is felt by who taps. */
 export const UNFELT = 50;
 /** What makes a whole view may take longer, by name: the way there has been tapped, and nothing can be tapped yet. */
@@ -192,18 +189,10 @@ export class SlowPhone {
   }
 
   /** Slows the processor by as much as it is too fast at this moment: others use it, too. */
-  async adjust(): Promise<void> {
+  private async adjust(): Promise<void> {
     await this.session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
     this.rate = Math.max(1, (SLOWED * (await indexOf(this.page))) / REFERENCE);
     await this.session.send('Emulation.setCPUThrottlingRate', { rate: this.rate });
-  }
-
-  /** Whether the machine gives the page the same share of itself from one moment to the next, and enough of it: else a measurement says nothing. */
-  async isSteady(): Promise<boolean> {
-    await this.session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-    const seen: number[] = [];
-    for (let moment = 0; moment < 6; moment += 1) seen.push(await indexOf(this.page));
-    return Math.min(...seen) > LEAST && Math.max(...seen) < UNSTEADY * Math.min(...seen);
   }
 
   /** The deed, ready to be done with nothing asked of the page. */
